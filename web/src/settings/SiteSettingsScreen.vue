@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import HostNames from './HostNames.vue'
+import RobotsCard from './RobotsCard.vue'
 import { get, post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
 import type { SiteSettings } from '@/api/types'
@@ -134,6 +135,7 @@ async function retire() {
       </div>
       <div class="column">
         <HostNames :hosts="settings.hosts" @set="(s) => (settings = s)" />
+        <RobotsCard />
         <section aria-labelledby="carried">
           <h2 id="carried">Carried elsewhere</h2>
           <p class="quiet">

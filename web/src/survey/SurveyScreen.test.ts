@@ -38,6 +38,7 @@ const FINDINGS = {
 const TABLE = {
   address: 'http://moor.localhost/sitemap.xml',
   held: 1,
+  count: { ALL: 3, ODDS: 1, DIFFERING: 1, OUT: 1 },
   rows: [
     {
       page: 'visit',
@@ -46,6 +47,10 @@ const TABLE = {
       state: 'LIVE',
       menus: ['Main'],
       lastChanged: '2026-11-20T10:00:00Z',
+      level: 0,
+      status: 200,
+      next: 'CHANGES',
+      odds: [],
     },
     {
       page: 'draft',
@@ -54,6 +59,10 @@ const TABLE = {
       state: 'DRAFT',
       menus: [],
       whyNot: 'a draft, not released yet',
+      level: 1,
+      status: 404,
+      next: 'STAYS',
+      odds: ['Its line waits.'],
     },
   ],
 }
@@ -116,12 +125,17 @@ describe('what was sought in vain', () => {
 })
 
 describe('the sitemap', () => {
-  it('tells what it leaves out first, and why', async () => {
+  it('stands beside plan, menus, live answer and next release, and is asked for further', async () => {
     const wrapper = await open(SitemapPane)
-    expect(wrapper.text()).toContain('holds 1 addresses and leaves out')
+    expect(wrapper.text()).toContain('holds 1 address.')
     const rows = wrapper.findAll('tbody tr').map((r) => r.text().replace(/\s+/g, ' '))
-    expect(rows[0]).toContain('left out: a draft, not released yet')
-    expect(rows[1]).toContain('last changed 20 Nov 2026')
+    expect(rows[0]).toMatch(/Visit.*Main.*changed 20 Nov 2026.*200 shown.*tells of a change/)
+    expect(rows[1]).toMatch(/◇ Its line waits.*⊘ a draft, not released yet.*404 not there.*draft/)
+    await press(wrapper, 'Show more of 3')
+    expect(shown.asked.at(-1)).toBe('/api/sites/moor/sitemap?show=ALL&from=2')
+    await press(wrapper, 'does not agree 1')
+    await flushPromises()
+    expect(shown.asked.at(-1)).toBe('/api/sites/moor/sitemap?show=ODDS')
   })
 
   it('is shown as search engines get it', async () => {

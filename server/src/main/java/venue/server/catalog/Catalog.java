@@ -46,6 +46,7 @@ record Catalog(
     /**
      * What is said of the site.
      *
+     * @param serving what is set of how it is served
      * @param boundPages the facts by which pages have a task
      * @param folders the names of those in which files lie, and of those that these lie in
      */
@@ -53,6 +54,7 @@ record Catalog(
             List<MenuInfo> menus,
             String language,
             List<Property> siteFacts,
+            List<Property> serving,
             List<Property> boundPages,
             Map<String, Value> facts,
             Collection<String> folders) {}

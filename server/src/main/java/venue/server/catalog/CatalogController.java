@@ -53,6 +53,7 @@ class CatalogController {
                                 .toList(),
                         edition.site().language(),
                         SiteFacts.told(),
+                        SiteFacts.serving(),
                         BoundPage.all(),
                         edition.site().facts(),
                         edition.all(Media.class)

@@ -4,20 +4,20 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
+import java.util.EnumMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.basics.item.Item;
-import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageState;
 import venue.core.live.sitemap.Sitemap;
+import venue.core.live.sitemap.SitemapTable;
 import venue.core.live.sitemap.SitemapWriter;
 import venue.core.model.gate.Visitor;
-import venue.core.model.page.Page;
 import venue.core.show.render.View;
 import venue.server.app.Origins;
 import venue.server.here.Here;
@@ -28,7 +28,7 @@ import venue.store.workspace.Standing;
 @RequestMapping("/api/sites/{site}")
 class SitemapController {
 
-    /** As many addresses as somebody reads. */
+    /** As many rows, or addresses, as somebody reads at a time. */
     private static final int SHOWN = 500;
 
     private final Origins origins;
@@ -39,51 +39,106 @@ class SitemapController {
         this.clock = clock;
     }
 
+    /** Which rows are asked for. */
+    enum Show {
+        ALL,
+        /** Those of which something does not agree. */
+        ODDS,
+        /** Those whose line the next release changes. */
+        DIFFERING,
+        /** Those that the live sitemap leaves out. */
+        OUT;
+
+        boolean holds(SitemapTable.Row row) {
+            return switch (this) {
+                case ALL -> true;
+                case ODDS -> !row.odds().isEmpty();
+                case DIFFERING -> row.next() != SitemapTable.Next.STAYS;
+                case OUT -> row.out().isPresent();
+            };
+        }
+    }
+
     /**
      * A page in the sitemap's table.
      *
+     * @param level how deep it stands in the plan, from 0
      * @param lastChanged ISO 8601, for those that the sitemap holds
      * @param whyNot why the live sitemap leaves it out; absent when it holds it
+     * @param status what is answered to strangers at its address (RFC 9110)
+     * @param odds what does not agree, in sentences
      */
     record SitemapRow(
             String page,
             String title,
+            int level,
             String address,
             PageState state,
             List<String> menus,
             @Nullable String lastChanged,
-            @Nullable String whyNot) {}
+            @Nullable String whyNot,
+            int status,
+            SitemapTable.Next next,
+            List<String> odds) {}
 
-    /** The sitemap of the live site. */
-    record SitemapTable(String address, int held, List<SitemapRow> rows) {}
+    /**
+     * The sitemap of the live site beside the plan.
+     *
+     * @param held how many addresses it holds, those beneath pages among them
+     * @param count of the rows, by what is shown
+     */
+    record SitemapPart(String address, long held, Map<Show, Long> count, List<SitemapRow> rows) {}
 
+    /**
+     * @param from how many rows are passed over
+     */
     @GetMapping("/sitemap")
-    SitemapTable sitemap(Here here) {
+    SitemapPart sitemap(
+            Here here, @RequestParam(defaultValue = "ALL") Show show, @RequestParam(defaultValue = "0") int from) {
         Standing standing = here.now();
-        Edition working = standing.working();
-        String origin = origins.of(working.site());
-        List<SitemapRow> rows = working.plan()
-                .inOrder()
-                .map(id -> row(standing, working.require(Page.class, id)))
-                .toList();
-        int held = (int) rows.stream().filter(r -> r.whyNot() == null).count();
-        return new SitemapTable(origin + "/sitemap.xml", held, rows);
+        SitemapTable table = new SitemapTable(standing.working(), standing.live(), standing.changing(clock.instant()));
+        List<SitemapTable.Row> all = table.rows().toList();
+        Map<Show, Long> count = new EnumMap<>(Show.class);
+        for (Show each : Show.values()) {
+            count.put(each, all.stream().filter(each::holds).count());
+        }
+        return new SitemapPart(
+                origins.of(standing.working().site()) + "/sitemap.xml",
+                standing.release() == 0
+                        ? 0
+                        : Sitemap.addresses(view(standing), standing.changed()).count(),
+                count,
+                all.stream()
+                        .filter(show::holds)
+                        .skip(Math.max(0, from))
+                        .limit(SHOWN)
+                        .map(r -> row(standing, r))
+                        .toList());
     }
 
-    private static SitemapRow row(Standing standing, Page page) {
-        Edition working = standing.working();
-        Optional<Page> released = standing.live().page(page.id());
-        String why = Sitemap.whyNot(standing.live(), page.id()).orElse(null);
+    private static SitemapRow row(Standing standing, SitemapTable.Row row) {
+        String id = row.page().id();
         return new SitemapRow(
-                page.id(),
-                page.title(),
-                why == null ? standing.live().servedAt(released.orElseThrow()) : working.servedAt(page),
-                PageState.of(working, standing.live(), page),
-                working.inbound().menusTo(page.id()).stream()
-                        .map(m -> working.find(m).map(Item::name).orElse(m))
-                        .toList(),
-                why == null ? String.valueOf(standing.changed().get(page.id())) : null,
-                why);
+                id,
+                row.page().title(),
+                row.level(),
+                row.address(),
+                PageState.of(standing.working(), standing.live(), row.page()),
+                row.menus(),
+                row.out().isEmpty() ? String.valueOf(standing.changed().get(id)) : null,
+                row.out().orElse(null),
+                row.answer().status(),
+                row.next(),
+                row.odds());
+    }
+
+    private View view(Standing standing) {
+        return View.of(
+                        standing.live(),
+                        clock.instant(),
+                        origins.of(standing.live().site()),
+                        View.Mode.VISITOR)
+                .seenBy(Visitor.STRANGER);
     }
 
     /** How the live sitemap begins, as search engines get it. */
@@ -92,13 +147,8 @@ class SitemapController {
         Standing standing = here.now();
         ByteArrayOutputStream file = new ByteArrayOutputStream();
         if (standing.release() > 0) {
-            View view = View.of(
-                            standing.live(),
-                            clock.instant(),
-                            origins.of(standing.live().site()),
-                            View.Mode.VISITOR)
-                    .seenBy(Visitor.STRANGER);
-            SitemapWriter.write(Sitemap.addresses(view, standing.changed()).limit(SHOWN), n -> file);
+            SitemapWriter.write(
+                    Sitemap.addresses(view(standing), standing.changed()).limit(SHOWN), n -> file);
         }
         return file.toString(StandardCharsets.UTF_8);
     }

@@ -18,6 +18,7 @@ import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Tally;
 import venue.core.live.release.ReleasePlan;
+import venue.core.live.sitemap.OwnChange;
 import venue.core.sort.Sorts;
 
 /**
@@ -215,6 +216,11 @@ public final class Standing {
     /** How many changes wait to be released. */
     public int changes() {
         return ReleasePlan.size(live(), working(), waiting);
+    }
+
+    /** Ids of the pages that a release of all that waits changes for visitors, as somebody sees them who looks then. */
+    public Set<String> changing(Instant at) {
+        return OwnChange.pages(live(), working(), waiting, at);
     }
 
     /** What the survey finds on the working copy. */

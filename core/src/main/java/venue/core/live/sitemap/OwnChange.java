@@ -15,8 +15,10 @@ import venue.core.model.form.Form;
 import venue.core.model.gate.Visitor;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
+import venue.core.model.property.Property;
 import venue.core.model.section.SharedSection;
 import venue.core.model.site.Site;
+import venue.core.model.site.SiteFacts;
 import venue.core.model.template.Template;
 import venue.core.model.theme.Look;
 import venue.core.show.render.PageRenderer;
@@ -105,10 +107,19 @@ public final class OwnChange {
                 .map(Item::id);
     }
 
-    /** What pages may show of the site: all but its look and what stands on every page. */
+    /** What pages may show of the site: all but its look, what stands on every page and how it is served. */
     private static Optional<Site> said(Edition edition) {
         return edition.find(Site.class, Site.ID)
-                .map(s -> s.toVisitors().withLook("").withHosts(List.of()).withFoot(List.of()));
+                .map(s ->
+                        served(s).toVisitors().withLook("").withHosts(List.of()).withFoot(List.of()));
+    }
+
+    private static Site served(Site site) {
+        Site plain = site;
+        for (Property how : SiteFacts.serving()) {
+            plain = plain.with(how.key(), null);
+        }
+        return plain;
     }
 
     private interface Found {

@@ -19,7 +19,7 @@ import venue.core.model.site.SiteFacts;
 public record RobotRule(String agent, boolean allows, String path) {
 
     /** What stands in the place of a robot's name for all. */
-    static final String ALL = "*";
+    public static final String ALL = "*";
 
     /** Proofs are nobody's but ours. */
     private static final String PROOFS = "/-/proof/";

@@ -45,11 +45,20 @@ public final class RobotsFile {
     private static void group(List<RobotRule> rules, StringBuilder out) {
         if (!rules.isEmpty()) {
             out.append("User-agent: ").append(rules.get(0).agent()).append('\n');
-            rules.forEach(r -> out.append(r.allows() ? "Allow: " : "Disallow: ")
-                    .append(normal(r.path()))
-                    .append('\n'));
+            rules.forEach(r -> out.append(line(r)).append('\n'));
             out.append('\n');
         }
+    }
+
+    /** A rule as it is written. */
+    public static String line(RobotRule rule) {
+        return (rule.allows() ? "Allow: " : "Disallow: ") + normal(rule.path());
+    }
+
+    /** Whose rules a robot reads: its own name's, or those for all. */
+    public String group(String agent) {
+        String name = agent.strip().toLowerCase(Locale.ROOT);
+        return groups.containsKey(name) ? groups.get(name).get(0).agent() : RobotRule.ALL;
     }
 
     /**
@@ -65,8 +74,7 @@ public final class RobotsFile {
      */
     public May may(String agent, String address) {
         String asked = normal(address);
-        List<RobotRule> group = groups.getOrDefault(
-                agent.strip().toLowerCase(Locale.ROOT), groups.getOrDefault(RobotRule.ALL, List.of()));
+        List<RobotRule> group = groups.getOrDefault(group(agent).toLowerCase(Locale.ROOT), List.of());
         Optional<RobotRule> by = group.stream()
                 .filter(r -> matches(normal(r.path()), asked))
                 // The longest wins; of two that are as long, the one that lets in (2.2.2).

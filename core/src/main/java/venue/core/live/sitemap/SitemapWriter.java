@@ -4,7 +4,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.Iterator;
 import java.util.stream.Stream;
 
@@ -103,9 +104,9 @@ public final class SitemapWriter {
         escape(address.address());
         url.append("</loc>");
         if (address.changed().isAfter(Instant.EPOCH)) {
-            url.append("<lastmod>")
-                    .append(address.changed().truncatedTo(ChronoUnit.SECONDS))
-                    .append("</lastmod>");
+            url.append("<lastmod>");
+            second(address.changed());
+            url.append("</lastmod>");
         }
         for (String picture : address.pictures()) {
             url.append("<image:image><image:loc>");
@@ -115,18 +116,26 @@ public final class SitemapWriter {
         url.append("</url>\n");
     }
 
-    private void escape(String words) {
-        for (int i = 0; i < words.length(); i++) {
-            char letter = words.charAt(i);
-            switch (letter) {
-                case '&' -> url.append("&amp;");
-                case '<' -> url.append("&lt;");
-                case '>' -> url.append("&gt;");
-                case '"' -> url.append("&quot;");
-                case '\'' -> url.append("&apos;");
-                default -> url.append(letter);
-            }
-        }
+    /** Addresses are percent-encoded: of what XML keeps for itself, they can hold these two (RFC 3986, 2.2). */
+    private void escape(String address) {
+        boolean plain = address.indexOf('&') < 0 && address.indexOf('\'') < 0;
+        url.append(plain ? address : address.replace("&", "&amp;").replace("'", "&apos;"));
+    }
+
+    /** ISO 8601 in UTC to the second, as W3C's note on dates has it. */
+    private void second(Instant at) {
+        LocalDateTime time = LocalDateTime.ofEpochSecond(at.getEpochSecond(), 0, ZoneOffset.UTC);
+        url.append(time.getYear());
+        two('-', time.getMonthValue());
+        two('-', time.getDayOfMonth());
+        two('T', time.getHour());
+        two(':', time.getMinute());
+        two(':', time.getSecond());
+        url.append('Z');
+    }
+
+    private void two(char before, int number) {
+        url.append(before).append((char) ('0' + number / 10)).append((char) ('0' + number % 10));
     }
 
     /** The index that names {@code count} files under {@code origin}. */

@@ -79,7 +79,7 @@ public record Site(
     /** Without what visitors may be told of it, and without what it says on every page; which menus it shows stays. */
     public Site withoutFacts() {
         Map<String, Value> kept = new HashMap<>(facts);
-        Stream.of(SiteFacts.told(), SiteIdentity.all(), BoundPage.all())
+        Stream.of(SiteFacts.told(), SiteFacts.serving(), SiteIdentity.all(), BoundPage.all())
                 .flatMap(List::stream)
                 .filter(f -> f.type() != PropertyType.MENU)
                 .forEach(f -> kept.remove(f.key()));

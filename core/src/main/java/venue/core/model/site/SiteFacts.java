@@ -9,6 +9,7 @@ import static venue.core.model.property.PropertyType.WORDS;
 import java.util.List;
 import java.util.stream.Stream;
 import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
 import venue.core.model.gate.GateSettings;
 import venue.core.model.property.Property;
 import venue.core.model.property.Property.LineRule;
@@ -49,15 +50,27 @@ public final class SiteFacts {
 
     private static final Property RULES = many(
                     ROBOTS,
-                    "What robots may fetch",
-                    of("agent", "Robot", WORDS).notWords().longest(60).eachLine(TOKEN),
+                    "Rules for robots",
+                    of("agent", "Robot", WORDS)
+                            .notWords()
+                            .longest(60)
+                            .eachLine(TOKEN)
+                            .fallback(Value.of("*")),
                     choice("way", "Rule", "disallow=may not fetch", "allow=may fetch"),
                     of("path", "Addresses that begin with", WORDS)
                             .notWords()
                             .longest(500)
                             .eachLine(BEGINS))
             .help(
-                    "As robots.txt says it (RFC 9309): the longest rule that matches decides; a robot that is named reads its own alone.");
+                    "As robots.txt says it (RFC 9309): the longest rule that matches decides; a robot that is named reads its own alone."
+                            + " Pages that robots may not fetch leave the sitemap.");
+
+    /** Whether search engines are told of what a release changes. */
+    private static final Property TELLS = of(
+                    "tellsChanges", "Tell search engines what a release changes", PropertyType.YES_NO)
+            .help(
+                    "By IndexNow, an open protocol: the addresses that came, went or changed go to the service that is set up for this server,"
+                            + " which passes them on. Nothing else is sent.");
 
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),
@@ -78,9 +91,9 @@ public final class SiteFacts {
                     .help("The address of a map server’s tiles, like https://tiles.example/{z}/{x}/{y}.png."
                             + " Visitors are asked before anything is fetched from it.")
                     .eachLine(TILES),
-            of("tileWords", "Words owed to who made the maps", WORDS).longest(200),
-            COUNTS_READS,
-            RULES);
+            of("tileWords", "Words owed to who made the maps", WORDS).longest(200));
+
+    private static final List<Property> SERVING = List.of(RULES, TELLS, COUNTS_READS);
 
     /** What may stand at the top of the plan: a list of kinds; absent for anything. */
     private static final Property MAY_HOLD =
@@ -88,6 +101,7 @@ public final class SiteFacts {
 
     private static final List<Property> ALL = Stream.of(
                     TOLD,
+                    SERVING,
                     SiteIdentity.all(),
                     BoundPage.all(),
                     GateSettings.ofSite(),
@@ -103,6 +117,11 @@ public final class SiteFacts {
         return !(site.facts().get(COUNTS_READS.key()) instanceof Value.Flag flag) || flag.yes();
     }
 
+    /** Whether search engines are told of what a release changes: where somebody has said so. */
+    public static boolean tellsChanges(Site site) {
+        return Values.flag(site.facts(), TELLS.key());
+    }
+
     /** What is declared of a site. */
     public static List<Property> all() {
         return ALL;
@@ -111,5 +130,10 @@ public final class SiteFacts {
     /** What of that visitors may be told. */
     public static List<Property> told() {
         return TOLD;
+    }
+
+    /** What is said of how it is served: what robots may fetch, whom it tells of changes, what is counted. No visitor reads it. */
+    public static List<Property> serving() {
+        return SERVING;
     }
 }
