@@ -1,19 +1,25 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { get } from '@/api/client'
 import { said } from '@/api/said'
-import type { MayFetch, RobotsText } from '@/api/types'
+import type { MayFetch, RobotsText, TellingState } from '@/api/types'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { useSite } from '@/site/useSite'
+import { howItWent } from './howItWent'
 
 /** How the site is found: what robots may fetch, with a question to try the rules on, and whom it tells of changes. */
 const site = useSite()
 const at = { path: { site: site.id } }
 const file = ref<RobotsText | null>(null)
+const telling = ref<TellingState | null>(null)
 const robot = ref('')
 const address = ref('')
 const answer = ref<MayFetch | null>(null)
 const problem = ref('')
+
+const how = computed(() =>
+  telling.value ? howItWent(site.catalog?.facts.tellsChanges === true, telling.value) : '',
+)
 
 async function ask() {
   if (!address.value.trim()) return
@@ -25,6 +31,8 @@ async function ask() {
 async function load() {
   const read = await get('/api/sites/{site}/robots', at)
   if (read.ok) file.value = read.value
+  const state = await get('/api/sites/{site}/telling', at)
+  if (state.ok) telling.value = state.value
   if (answer.value) await ask()
 }
 onMounted(load)
@@ -34,14 +42,17 @@ watch(() => site.standing?.step, load)
 <template>
   <section aria-labelledby="engines">
     <h2 id="engines">Search engines</h2>
-    <PropertyInput
-      v-for="p in site.catalog?.serving ?? []"
-      :key="p.key"
-      class="gap"
-      :property="p"
-      :value="site.catalog?.facts[p.key]"
-      @change="(value) => site.give({ verb: 'set-value', item: 'site', key: p.key, value })"
-    />
+    <template v-for="p in site.catalog?.serving ?? []" :key="p.key">
+      <PropertyInput
+        class="gap"
+        :property="p"
+        :value="site.catalog?.facts[p.key]"
+        @change="(value) => site.give({ verb: 'set-value', item: 'site', key: p.key, value })"
+      />
+      <p v-if="p.key === 'tellsChanges' && how" class="label how" :class="{ should: telling?.says }">
+        {{ how }}
+      </p>
+    </template>
     <form class="try" @submit.prevent="ask">
       <h3>May a robot fetch it?</h3>
       <v-text-field v-model="robot" aria-label="Robot" placeholder="any robot" dir="ltr" />
@@ -49,7 +60,9 @@ watch(() => site.standing?.step, load)
       <v-btn type="submit" :disabled="!address.trim()">Try</v-btn>
       <p v-if="problem" class="must" role="alert">{{ problem }}</p>
       <p v-else-if="answer" role="status">
-        <b :class="answer.may ? 'state LIVE' : 'must'">{{ answer.may ? '● May fetch' : '⊘ May not fetch' }}</b>
+        <b :class="answer.may ? 'state LIVE' : 'must'">{{
+          answer.may ? '● May fetch' : '⊘ May not fetch'
+        }}</b>
         <span class="mono">{{ answer.address }}</span>
         <span class="quiet">
           <template v-if="answer.rule"
@@ -80,6 +93,9 @@ h3 {
 }
 section {
   margin-bottom: 34px;
+}
+.how {
+  margin-inline-start: 26px;
 }
 .try {
   display: grid;

@@ -1,12 +1,14 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import HostNames from './HostNames.vue'
+import { howItWent } from './howItWent'
+import RobotsCard from './RobotsCard.vue'
 import SiteSettingsScreen from './SiteSettingsScreen.vue'
 import SitesScreen from '@/people/SitesScreen.vue'
 import { useSession } from '@/session/useSession'
 import SourceChoice from '@/setup/SourceChoice.vue'
 import { answering } from '@/test/answering'
-import { mounting, press } from '@/test/moor'
+import { moor, mounting, press } from '@/test/moor'
 
 const settings = (hosts: string[]) => ({ name: 'Yard', language: 'en', timeZone: 'Europe/London', hosts })
 const HOSTS = '/sites/moor/hosts'
@@ -64,6 +66,43 @@ describe('site settings', () => {
     await press(wrapper, 'Retire this site')
     expect(wrapper.get('[role=dialog]').text()).toContain('nobody gets Yard under yard.localhost')
     expect(sent).toEqual([])
+  })
+})
+
+describe('search engines', () => {
+  it('are let in by rules that can be tried, and told how telling them went', async () => {
+    let may: unknown = { robot: '*', address: '/a', may: false, rule: 'Disallow: /a', agent: '*' }
+    moor([], (path) =>
+      path.includes('/robots/may')
+        ? may
+        : path.endsWith('/robots')
+          ? { text: 'User-agent: *', waits: true }
+          : null,
+    )
+    const wrapper = mount(RobotsCard, { global: mounting })
+    await flushPromises()
+    expect(wrapper.get('summary').text()).toContain('changes with the next release')
+    await wrapper.get('input[aria-label=Address]').setValue('/a')
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(wrapper.get('[role=status]').text()).toMatch(/May not fetch.*Disallow: \/a.*for all robots/s)
+    may = { robot: 'Fox', address: '/a', may: true, agent: 'Fox' }
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(wrapper.get('[role=status]').text()).toMatch(/May fetch.*no rule says anything/s)
+    const state = { tells: true, host: 'engines.example', addresses: 12, waits: false, says: '' }
+    const told = [
+      howItWent(true, { ...state, tells: false }),
+      howItWent(false, state),
+      howItWent(true, { ...state, says: 'it answered 429', waits: true, nextAt: '2026-11-20T10:00:00Z' }),
+      howItWent(true, { ...state, at: '2026-11-20T10:00:00Z' }),
+    ]
+    expect(told.map((t) => t.slice(0, 34))).toEqual([
+      'It begins with the next release: e',
+      'It ends with the next release.',
+      'engines.example can’t be told: it ',
+      'engines.example was told 12 addres',
+    ])
   })
 })
 

@@ -33,7 +33,8 @@ final class Configured {
             "trusted-proxies",
             "hsts",
             "backup-folder",
-            "metrics-token");
+            "metrics-token",
+            "indexnow");
 
     private static final int USUAL_PORT = 8080;
     private static final int HTTP = 80;

@@ -22,6 +22,7 @@ import venue.store.rating.PageRatings;
 import venue.store.record.Records;
 import venue.store.search.InVain;
 import venue.store.search.LastAsked;
+import venue.store.telling.Told;
 import venue.store.upkeep.Tasks;
 import venue.store.visit.Visits;
 import venue.store.workspace.Workspaces;
@@ -70,6 +71,11 @@ class Parts {
     @Bean(destroyMethod = "write")
     Visits visits(Database database) {
         return new Visits(database);
+    }
+
+    @Bean
+    Told told(Database database) {
+        return new Told(database);
     }
 
     @Bean

@@ -21,6 +21,7 @@ import org.apache.hc.core5.http.ContentType;
 import org.apache.hc.core5.http.HttpException;
 import org.apache.hc.core5.http.io.entity.ByteArrayEntity;
 import org.apache.hc.core5.util.Timeout;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.store.answer.HookHosts;
 
@@ -30,7 +31,10 @@ import venue.store.answer.HookHosts;
  * nothing of the answer but its status is read.
  */
 @Component
-class HookPost {
+public class HookPost {
+
+    /** What came of it where it was taken. */
+    public static final String TAKEN = "taken";
 
     private static final Timeout CONNECT = Timeout.ofSeconds(5);
     private static final Timeout ANSWER = Timeout.ofSeconds(10);
@@ -83,18 +87,25 @@ class HookPost {
     }
 
     /** What came of it, in few words: {@code taken}, or why not. */
-    String post(String address, String json, String signed) {
+    public String post(String address, String json) {
+        return post(address, json, null);
+    }
+
+    /** The same, signed. */
+    String post(String address, String json, @Nullable String signed) {
         HttpPost post;
         try {
             post = new HttpPost(URI.create(address));
         } catch (IllegalArgumentException unfit) {
             return "it is no address";
         }
-        post.setHeader("Venue-Signed", signed);
+        if (signed != null) {
+            post.setHeader("Venue-Signed", signed);
+        }
         post.setEntity(new ByteArrayEntity(json.getBytes(StandardCharsets.UTF_8), ContentType.APPLICATION_JSON));
         try (ClassicHttpResponse answer =
                 client.executeOpen(RoutingSupport.determineHost(post), post, HttpClientContext.create())) {
-            return answer.getCode() / 100 == 2 ? Hooks.TAKEN : "it answered " + answer.getCode();
+            return answer.getCode() / 100 == 2 ? TAKEN : "it answered " + answer.getCode();
         } catch (IOException | HttpException | RuntimeException failed) {
             String why =
                     String.valueOf(failed.getMessage()).replaceAll("\\s+", " ").strip();

@@ -30,7 +30,6 @@ import venue.store.answer.FormSeal;
 @Component
 public class Hooks {
 
-    static final String TAKEN = "taken";
     static final Duration FOR = Duration.ofDays(1);
 
     private static final long LOOK_MS = 1_000;
@@ -87,7 +86,7 @@ public class Hooks {
         String failed = null;
         for (Due one : due) {
             String said = failed == null ? call(one) : failed;
-            boolean taken = said.equals(TAKEN);
+            boolean taken = said.equals(HookPost.TAKEN);
             calls.tried(one.id(), said, taken ? null : next(one));
             failed = taken ? null : said;
         }

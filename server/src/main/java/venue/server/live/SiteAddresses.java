@@ -20,6 +20,7 @@ import venue.server.letter.Subscribing;
 import venue.server.proof.Board;
 import venue.server.proof.ProofFiles;
 import venue.server.proof.Proofs;
+import venue.server.telling.Telling;
 import venue.store.workspace.Workspace;
 
 /** What stands at the addresses of a site: its live pages, its files, and proofs for those who may see them. */
@@ -34,6 +35,7 @@ class SiteAddresses {
     private final Noted noted;
     private final LiveSites sites;
     private final SitemapFiles sitemaps;
+    private final Telling telling;
     private final SiteFiles files;
     private final Proofs proofs;
     private final Walks walks;
@@ -47,6 +49,7 @@ class SiteAddresses {
     SiteAddresses(
             LiveSites sites,
             SitemapFiles sitemaps,
+            Telling telling,
             SiteFiles files,
             Proofs proofs,
             Walks walks,
@@ -67,6 +70,7 @@ class SiteAddresses {
         this.noted = noted;
         this.sites = sites;
         this.sitemaps = sitemaps;
+        this.telling = telling;
         this.files = files;
         this.proofs = proofs;
     }
@@ -108,6 +112,9 @@ class SiteAddresses {
         }
         if (SitemapFiles.isOne(path)) {
             return sitemaps.at(workspace, path);
+        }
+        if (telling.isKey(workspace.site(), workspace.now(), path)) {
+            return Reply.text("text/plain; charset=utf-8", telling.key(workspace.site()), Reply.ASK);
         }
         LiveSite site = sites.of(workspace);
         Reply reply = caller.visitor().isStranger() ? site.at(path, query) : site.at(caller, path, query);

@@ -40,6 +40,8 @@ final class SiteRows {
             "sent_proof",
             "sought",
             "page_read",
+            "told",
+            "telling",
             "rating",
             "rating_of_member",
             "led",

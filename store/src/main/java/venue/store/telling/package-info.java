@@ -1,0 +1,3 @@
+/** What search engines were told of the sitemaps of sites. */
+@org.jspecify.annotations.NullMarked
+package venue.store.telling;
