@@ -42,7 +42,25 @@ public final class Survey {
             new RedirectShadowed(),
             new OpenToClosed(),
             new MenuLineClosed(),
-            new GateAtOdds());
+            new GateAtOdds(),
+            new HomeMissing(),
+            new InMenuKeptOut(),
+            new MenuOutOfOrder(),
+            new SameTitleBeneath(),
+            new SearchTextLength(),
+            new HeadingsSkip(),
+            new LinkSaysNothing(),
+            new TableWithoutHead(),
+            new SampleWordsLeft(),
+            new FactMissing(),
+            new OddLink(),
+            new AddressUnreadable(),
+            new TooDeep(),
+            new BranchOfOne(),
+            new TemplateUnfit(),
+            new EmptyColumn(),
+            new FileTooHeavy(),
+            new SharePictureSmall());
 
     private static final Comparator<Finding> GRAVEST = Comparator.comparing(Finding::severity)
             .thenComparing(Finding::rule)
