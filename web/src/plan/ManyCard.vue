@@ -8,7 +8,7 @@ import PartsSheet from '@/parts/PartsSheet.vue'
 import { useSession } from '@/session/useSession'
 import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
-import ManySheet from './ManySheet.vue'
+import ManySheet from '@/together/ManySheet.vue'
 import MoveManySheet from './MoveManySheet.vue'
 import SetManySheet from './SetManySheet.vue'
 

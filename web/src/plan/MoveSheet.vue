@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Coming, LineMove } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
-import ForeseenWords from './ForeseenWords.vue'
+import ForeseenWords from '@/together/ForeseenWords.vue'
 
 /**
  * What comes of a move, before it is made: addresses, what will lead on, lines of menus that can go along, and the rule that it breaks.

@@ -3,9 +3,9 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
 import { computed, onMounted } from 'vue'
 import { useSite } from '@/site/useSite'
-import ForeseenWords from './ForeseenWords.vue'
+import ForeseenWords from '@/together/ForeseenWords.vue'
 import { childrenOf } from './outline'
-import { useForeseen } from './useForeseen'
+import { useForeseen } from '@/together/useForeseen'
 
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()

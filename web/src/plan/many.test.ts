@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Coming } from '@/api/types'
 import { moor, mounting, NOTHING_COMES, press, row } from '@/test/moor'
 import ManyCard from './ManyCard.vue'
-import ManySheet from './ManySheet.vue'
+import ManySheet from '@/together/ManySheet.vue'
 import MoveSheet from './MoveSheet.vue'
 import OrderSheet from './OrderSheet.vue'
 

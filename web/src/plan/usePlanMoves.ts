@@ -5,7 +5,7 @@ import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
 import { carried, childrenOf, keyMove, type Move } from './outline'
-import { isTold, useForeseen } from './useForeseen'
+import { isTold, useForeseen } from '@/together/useForeseen'
 
 export interface Drop {
   over: string

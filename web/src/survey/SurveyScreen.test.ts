@@ -1,6 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { moor, mounting, press } from '@/test/moor'
+import AsideSheet from './AsideSheet.vue'
 import SitemapPane from './SitemapPane.vue'
 import SoughtPane from './SoughtPane.vue'
 import SurveyScreen from './SurveyScreen.vue'
@@ -34,6 +35,19 @@ const FINDINGS = {
   mustFix: 1,
   shouldFix: 1,
   notes: 0,
+  aside: [
+    {
+      found: {
+        finding: { rule: 'orphan', item: 'map', says: 'Nothing leads there.', mends: [] },
+        name: 'Map',
+        address: '/map',
+        page: true,
+      },
+      reason: 'For the press',
+      who: 'Maja',
+      at: '2026-11-20T10:00:00Z',
+    },
+  ],
 }
 const TABLE = {
   address: 'http://moor.localhost/sitemap.xml',
@@ -81,7 +95,11 @@ async function open(part: typeof SurveyScreen | typeof SitemapPane = SurveyScree
 describe('the survey', () => {
   it('goes rule by rule, and says which found nothing', async () => {
     const wrapper = await open()
-    expect(wrapper.findAll('h2').map((h) => h.text())).toEqual(['◆ Broken link', '◇ Colours too close'])
+    expect(wrapper.findAll('h2').map((h) => h.text())).toEqual([
+      '◆ Broken link',
+      '◇ Colours too close',
+      'Set aside',
+    ])
     expect(wrapper.get('.clean').text()).toBe('● Nothing found by: page nothing leads to.')
   })
 
@@ -103,6 +121,21 @@ describe('the survey', () => {
     const wrapper = await open()
     expect(wrapper.findAll('h2').map((h) => h.text())).toEqual(['◇ Colours too close'])
     expect(wrapper.text()).toContain('Show all rules')
+  })
+
+  it('sets findings aside with a reason, and brings them back', async () => {
+    const wrapper = await open()
+    expect(wrapper.text()).toMatch(/Map.*Nothing leads there\..*“For the press”.*Maja, 20 Nov/s)
+    await press(wrapper, 'Bring back')
+    expect(shown.asked.some((path) => path.endsWith('/survey/back'))).toBe(true)
+    await press(wrapper, 'Aside…')
+    const sheet = wrapper.getComponent(AsideSheet)
+    expect(sheet.get('button[type=submit]').attributes('disabled')).toBeDefined()
+    await sheet.get('input').setValue('It is meant so')
+    await sheet.get('form').trigger('submit')
+    await flushPromises()
+    expect(shown.asked.some((path) => path.endsWith('/survey/aside'))).toBe(true)
+    expect(wrapper.findComponent(AsideSheet).exists()).toBe(false)
   })
 
   it('looks again after each step', async () => {

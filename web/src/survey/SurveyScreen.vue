@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { question } from '@/api/client'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import WordOf from '@/help/WordOf.vue'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import { useSession } from '@/session/useSession'
+import type { FoundByRule } from '@/api/types'
+import ManySheet from '@/together/ManySheet.vue'
 import AddressesPane from './AddressesPane.vue'
+import AsideList from './AsideList.vue'
+import AsideSheet from './AsideSheet.vue'
 import SitemapPane from './SitemapPane.vue'
 import SoughtPane from './SoughtPane.vue'
 
@@ -15,7 +19,9 @@ const site = useSite()
 const route = useRoute()
 const router = useRouter()
 const session = useSession()
-const { value: survey } = useItem(() => question('/api/sites/{site}/survey', { path: { site: site.id } }))
+const { value: survey, load } = useItem(() =>
+  question('/api/sites/{site}/survey', { path: { site: site.id } }),
+)
 const part = computed(() => PARTS.find((p) => p === route.query.part) ?? 'findings')
 const PARTS = ['sitemap', 'addresses', 'sought'] as const
 const only = computed(() => String(route.query.rule ?? ''))
@@ -29,6 +35,29 @@ const rules = computed(() =>
     .filter((r) => !only.value || r.key === only.value),
 )
 const clean = computed(() => rules.value.filter((r) => r.found.length === 0))
+
+function mendAll(rule: string, found: FoundByRule[]) {
+  const first = found.flatMap((f) => f.finding.mends.slice(0, 1))
+  const title = `Mend all of “${rule}”`
+  const name = title.charAt(0).toLowerCase() + title.slice(1)
+  return {
+    title,
+    yes: `Mend ${found.length}`,
+    name,
+    commands: first.map((m) => m.command),
+    of: found.map((f) => f.name),
+    does: first.map((m) => m.label),
+  }
+}
+/** Findings that are being set aside. */
+const aside = ref<FoundByRule[]>([])
+/** A rule of which all is being mended, each by the first of its mends. */
+const mending = ref<(typeof rules.value)[number] | null>(null)
+const mendable = (found: FoundByRule[]) => found.length > 1 && found.every((f) => f.finding.mends.length)
+function putAside() {
+  aside.value = []
+  void load()
+}
 
 /** Rules that look at what visitors asked for. */
 const OF_ADDRESSES = ['asked-in-vain', 'redirect-idle']
@@ -78,6 +107,19 @@ function go(rule: string, page: boolean, item: string, section?: string) {
             <span :class="TONES[r.severity]">{{ MARKS[r.severity] }}</span> {{ r.name }}
           </h2>
           <p class="quiet">{{ WORDS[r.severity] }} · {{ r.why }}</p>
+          <p class="row-flex whole">
+            <button v-if="mendable(r.found)" type="button" class="textlink" @click="mending = r">
+              Mend all {{ r.found.length }}…
+            </button>
+            <button
+              v-if="session.manager && r.found.length > 1"
+              type="button"
+              class="textlink"
+              @click="aside = r.found"
+            >
+              Set all aside…
+            </button>
+          </p>
         </div>
         <ul>
           <li v-for="(f, i) in r.found" :key="i">
@@ -89,20 +131,34 @@ function go(rule: string, page: boolean, item: string, section?: string) {
               {{ f.name }}
             </button>
             <span class="mono cut address">{{ f.address }}</span>
-            <span class="grow">{{ f.finding.says }}</span>
+            <span class="grow"
+              >{{ f.finding.says }}
+              <span v-if="f.fresh" class="should fresh" title="Found since the last release">new</span></span
+            >
             <span class="row-flex">
               <v-btn v-for="m in f.finding.mends" :key="m.label" @click="site.give(m.command)">{{
                 m.label
               }}</v-btn>
               <v-btn @click="go(f.finding.rule, f.page, f.finding.item, f.finding.section)">Go there</v-btn>
+              <v-btn v-if="session.manager" aria-label="Set aside…" title="Set aside…" @click="aside = [f]"
+                >Aside…</v-btn
+              >
             </span>
           </li>
         </ul>
       </section>
+      <AsideList v-if="!only" :aside="survey.aside" @back="load" />
       <p v-if="survey && clean.length" class="quiet clean">
         ● Nothing found by: {{ clean.map((r) => r.name.toLowerCase()).join(', ') }}.
       </p>
     </div>
+    <AsideSheet v-if="aside.length" :found="aside" @close="aside = []" @done="putAside" />
+    <ManySheet
+      v-if="mending"
+      v-bind="mendAll(mending.name, mending.found)"
+      @close="mending = null"
+      @done="mending = null"
+    />
   </div>
 </template>
 
@@ -120,6 +176,14 @@ function go(rule: string, page: boolean, item: string, section?: string) {
 .parts a.on {
   color: var(--ink);
   border-color: var(--juniper);
+}
+.whole {
+  gap: 14px;
+  margin-top: 4px;
+}
+.fresh {
+  font-size: 12px;
+  font-weight: 600;
 }
 .findings {
   overflow-y: auto;

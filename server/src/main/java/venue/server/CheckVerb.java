@@ -1,8 +1,10 @@
 package venue.server;
 
 import java.time.Instant;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
@@ -18,6 +20,7 @@ import venue.core.check.survey.Severity;
 import venue.core.edition.edition.Edition;
 import venue.server.app.KnownPeople;
 import venue.server.survey.Surveyed;
+import venue.store.aside.SetAside;
 import venue.store.database.Damage;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -55,8 +58,7 @@ final class CheckVerb implements Callable<Integer> {
         }
         boolean mail = Configured.read(data.data, System.getenv()).containsKey(Configured.property("mail-host"));
         try (OwnFolder own = data.look()) {
-            List<Told> all =
-                    sites(own).flatMap(s -> told(s, own.people(), mail)).toList();
+            List<Told> all = sites(own).flatMap(s -> told(s, own, mail)).toList();
             if (json) {
                 data.say(new JsonMapper().writeValueAsString(all));
             } else {
@@ -74,14 +76,17 @@ final class CheckVerb implements Callable<Integer> {
                 : Stream.of(own.site(site));
     }
 
-    private static Stream<Told> told(Workspace workspace, KnownPeople people, boolean mail) {
+    private static Stream<Told> told(Workspace workspace, OwnFolder own, boolean mail) {
+        KnownPeople people = own.people();
         Standing now = workspace.now();
         SiteId at = workspace.site();
+        Map<SetAside.Key, SetAside.Aside> aside = new SetAside(own.parts().database(), InstantSource.system()).all(at);
         return Stream.of(
                         now.survey().all().stream(),
                         Surveyed.barred(people.members(), at, now.working()).stream(),
                         Surveyed.forms(people.answers(), mail, Instant.now(), at, now.working()).stream())
                 .flatMap(f -> f)
+                .filter(f -> !aside.containsKey(SetAside.Key.of(f)))
                 .map(f -> told(workspace.site().text(), now.working(), f));
     }
 

@@ -10,6 +10,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.ProblemDetail;
 import venue.core.change.command.Commands;
+import venue.store.aside.SetAside;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
 import venue.store.filter.KeptFilters;
@@ -71,6 +72,11 @@ class Parts {
     @Bean(destroyMethod = "write")
     Visits visits(Database database) {
         return new Visits(database);
+    }
+
+    @Bean
+    SetAside setAside(Database database, InstantSource clock) {
+        return new SetAside(database, clock);
     }
 
     @Bean

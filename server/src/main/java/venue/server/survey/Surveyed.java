@@ -34,6 +34,7 @@ import venue.core.model.gate.Group;
 import venue.core.model.redirect.Redirect;
 import venue.server.mail.FormMail;
 import venue.store.answer.Answers;
+import venue.store.aside.SetAside;
 import venue.store.member.Members;
 import venue.store.search.InVain;
 import venue.store.search.LastAsked;
@@ -64,6 +65,7 @@ public class Surveyed {
     private final Members members;
     private final Answers answers;
     private final FormMail mail;
+    private final SetAside aside;
     private final InstantSource clock;
     private final Cache<SiteId, Asked> asked =
             Caffeine.newBuilder().expireAfterWrite(HOUR).build();
@@ -72,7 +74,15 @@ public class Surveyed {
 
     private record Asked(long turns, List<InVain.Missed> missed) {}
 
-    Surveyed(InVain inVain, LastAsked lastAsked, Members members, Answers answers, FormMail mail, InstantSource clock) {
+    Surveyed(
+            InVain inVain,
+            LastAsked lastAsked,
+            Members members,
+            Answers answers,
+            FormMail mail,
+            SetAside aside,
+            InstantSource clock) {
+        this.aside = aside;
         this.answers = answers;
         this.mail = mail;
         this.members = members;
@@ -88,13 +98,15 @@ public class Surveyed {
      * @param unasked redirects that nobody asked for in a year
      * @param barred groups without members that alone may see pages
      * @param forms what doesn't agree about forms
+     * @param aside what was set aside, found or not
      */
     public record Found(
             Standing standing,
             List<InVain.Missed> lost,
             List<Redirect> unasked,
             List<Finding> barred,
-            List<Finding> forms) {
+            List<Finding> forms,
+            Map<SetAside.Key, SetAside.Aside> aside) {
 
         public Survey survey() {
             return standing.survey();
@@ -108,19 +120,41 @@ public class Surveyed {
             };
             return survey().count(severity)
                     + besides
-                    + (int) forms.stream().filter(f -> f.severity() == severity).count();
+                    + (int) forms.stream().filter(f -> f.severity() == severity).count()
+                    - (int) putAside().filter(f -> f.severity() == severity).count();
         }
 
+        /** What is found and was not set aside, the gravest first. */
         List<Finding> all() {
+            return every().filter(f -> !aside.containsKey(SetAside.Key.of(f)))
+                    .sorted(Comparator.comparing(Finding::severity))
+                    .toList();
+        }
+
+        /** What is found and was set aside: looked for by what that is about. */
+        Stream<Finding> putAside() {
+            if (aside.isEmpty()) {
+                return Stream.empty();
+            }
+            Stream<Finding> surveyed = aside.keySet().stream()
+                    .map(SetAside.Key::item)
+                    .distinct()
+                    .flatMap(item -> survey().about(item).stream());
+            return Stream.concat(besides(), surveyed).filter(f -> aside.containsKey(SetAside.Key.of(f)));
+        }
+
+        private Stream<Finding> every() {
+            return Stream.concat(besides(), survey().all().stream());
+        }
+
+        /** What is found by no rule that looks at the working copy alone. */
+        private Stream<Finding> besides() {
             return Stream.of(
                             inVain(standing.working(), lost),
                             unasked.stream().map(Surveyed::idle),
                             barred.stream(),
-                            forms.stream(),
-                            survey().all().stream())
-                    .flatMap(f -> f)
-                    .sorted(Comparator.comparing(Finding::severity))
-                    .toList();
+                            forms.stream())
+                    .flatMap(f -> f);
         }
     }
 
@@ -152,7 +186,8 @@ public class Surveyed {
                 lost,
                 unasked,
                 barred(members, workspace.site(), working),
-                forms(answers, mail.isSetUp(), clock.instant(), workspace.site(), working));
+                forms(answers, mail.isSetUp(), clock.instant(), workspace.site(), working),
+                aside.all(workspace.site()));
     }
 
     /** What is found of forms, baskets and comments, by what visitors sent until now. */

@@ -42,6 +42,7 @@ final class SiteRows {
             "page_read",
             "told",
             "telling",
+            "set_aside",
             "rating",
             "rating_of_member",
             "led",

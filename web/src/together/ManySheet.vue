@@ -4,16 +4,25 @@ import { said } from '@/api/said'
 import type { Command } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSite } from '@/site/useSite'
-import ForeseenWords from './ForeseenWords.vue'
-import { useForeseen } from './useForeseen'
+import ForeseenWords from '@/together/ForeseenWords.vue'
+import { useForeseen } from '@/together/useForeseen'
 
 /**
  * Something done to many pages at once: what comes of it is told first, and it is one step to take back.
  *
  * @param commands one for each page
  * @param of what each of them is about
+ * @param does what each of them does, where that is not the same for all
  */
-const props = defineProps<{ title: string; yes: string; name: string; commands: Command[]; of: string[] }>()
+const props = defineProps<{
+  title: string
+  yes: string
+  name: string
+  commands: Command[]
+  of: string[]
+  does?: string[]
+}>()
+const FIRST = 12
 const emit = defineEmits<{ close: []; done: [] }>()
 const site = useSite()
 const { coming, problem, foresee } = useForeseen()
@@ -50,6 +59,12 @@ async function go() {
       <p v-if="good.length < commands.length" class="gap">
         {{ good.length }} of {{ commands.length }} can be done.
       </p>
+      <ul v-if="does" class="does">
+        <li v-for="(d, i) in does.slice(0, FIRST)" :key="i">
+          <b dir="auto">{{ of[i] }}</b> {{ d }}
+        </li>
+        <li v-if="does.length > FIRST" class="quiet">and {{ does.length - FIRST }} more</li>
+      </ul>
       <ForeseenWords :coming="coming" :of="of" />
       <p v-if="!whole" class="must">More are refused than can be told here. Choose fewer pages.</p>
       <v-checkbox v-if="asks" v-model="sure" :label="`All ${good.length} are meant`" />
@@ -63,3 +78,10 @@ async function go() {
     </div>
   </SheetDialog>
 </template>
+
+<style scoped>
+.does {
+  list-style: none;
+  margin-bottom: 10px;
+}
+</style>

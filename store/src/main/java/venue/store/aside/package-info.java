@@ -1,0 +1,5 @@
+/** Findings of the survey that were set aside. */
+@NullMarked
+package venue.store.aside;
+
+import org.jspecify.annotations.NullMarked;
