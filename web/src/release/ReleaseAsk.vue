@@ -4,8 +4,8 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
 import type { Unfilled } from './useReleasing'
 
-/** Asked before much goes live, or something that nobody has filled yet. */
-const props = defineProps<{ goes: number; unfilled: Unfilled[]; busy: boolean }>()
+/** Asked before much goes live, or something that nobody has filled yet, or that must be fixed. */
+const props = defineProps<{ goes: number; unfilled: Unfilled[]; grave: number; busy: boolean }>()
 const emit = defineEmits<{ yes: []; close: [] }>()
 const places = computed(() => props.unfilled.reduce((sum, p) => sum + p.toFill, 0))
 const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFill).slice(0, 6))
@@ -17,6 +17,11 @@ const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFi
     size="narrow"
     @close="emit('close')"
   >
+    <p v-if="grave" class="gap">
+      <b class="must">◆ {{ counted(grave, 'finding', 'findings') }} must be fixed</b> on the live site then:
+      visitors would come to harm. Each stands beside, and most have a mend in the
+      <router-link :to="{ name: 'survey' }">survey</router-link>.
+    </p>
     <template v-if="places">
       <p class="gap">
         {{ counted(places, 'place is', 'places are') }} still to fill on
@@ -35,12 +40,12 @@ const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFi
         </li>
       </ul>
     </template>
-    <p v-else class="gap">
+    <p v-else-if="!grave" class="gap">
       You can go back to what is live now at any time; the working copy stays as it is.
     </p>
     <div class="row-flex foot">
       <v-btn class="strong" :disabled="busy" @click="emit('yes')">
-        {{ places ? 'Release it even so' : 'Release it' }}
+        {{ places || grave ? 'Release it even so' : 'Release it' }}
       </v-btn>
       <v-btn v-focus @click="emit('close')">Not yet<span class="kbd">Esc</span></v-btn>
     </div>

@@ -17,7 +17,7 @@ const { value: waiting } = useItem(() =>
 )
 const entries = computed(() => waiting.value?.entries ?? [])
 const mine = computed(() => entries.value.filter((e) => e.item === props.page).map((e) => e.item))
-const { goes, along, unfilled, busy, done, release } = useReleasing(waiting, mine)
+const { goes, along, unfilled, grave, busy, done, release } = useReleasing(waiting, mine)
 const names = computed(() => new Map(entries.value.map((e) => [e.item, e.name])))
 const note = ref('')
 const places = computed(() => unfilled.value.reduce((sum, p) => sum + p.toFill, 0))
@@ -38,6 +38,10 @@ const says = computed(() => entries.value.find((e) => e.item === props.page)?.sa
         ◇ {{ counted(places, 'place is', 'places are') }} still to fill; visitors don’t see such places, and a
         section with nothing but such places is left out whole.
       </p>
+      <p v-if="grave.length" class="gap must">
+        ◆ {{ counted(grave.length, 'finding', 'findings') }} must be fixed on the live site then:
+        {{ grave[0]?.name }}, {{ grave[0]?.finding.says }}
+      </p>
       <p class="quiet gap">
         {{ counted(entries.length - goes.length, 'other change waits', 'other changes wait') }} on.
       </p>
@@ -46,7 +50,7 @@ const says = computed(() => entries.value.find((e) => e.item === props.page)?.sa
     </template>
     <div class="row-flex foot">
       <v-btn v-if="goes.length && !done" v-focus type="submit" class="strong" :disabled="busy">
-        {{ places ? 'Release it even so' : 'Release it' }}
+        {{ places || grave.length ? 'Release it even so' : 'Release it' }}
       </v-btn>
       <v-btn @click="emit('close')">{{ done ? 'Close' : 'Not yet' }}<span class="kbd">Esc</span></v-btn>
     </div>

@@ -37,6 +37,12 @@ const finding = (severity: string, says: string) => ({
 let sent: { path: string; body: { items: string[]; note: string } | null }[]
 let waiting: object[]
 let preview: (items: string[]) => object
+const STILL = {
+  notes: [],
+  findings: [],
+  sitemap: { now: 58, then: 58, comes: [], goes: [], changed: 0 },
+  mended: 0,
+}
 let refusal: object | null
 
 /** The screen as it stands once the server has answered. */
@@ -76,7 +82,7 @@ beforeEach(() => {
   vi.useFakeTimers()
   waiting = ENTRIES
   refusal = null
-  preview = (items) => ({ items, notes: [], findings: [] })
+  preview = (items) => ({ ...STILL, items })
 })
 afterEach(() => vi.useRealTimers())
 
@@ -141,6 +147,14 @@ describe('the releases', () => {
       items: [...new Set([...items, 'hours'])],
       notes: ['/old leads to /visit.'],
       findings: [],
+      sitemap: {
+        now: 58,
+        then: 58,
+        comes: ['/visit/plan'],
+        goes: [{ address: '/visit/hours', status: 301, to: '/visit/plan' }],
+        changed: 14,
+      },
+      mended: 2,
     })
     const wrapper = await screen()
     for (const name of ['Visit', 'Opening times'])
@@ -151,14 +165,18 @@ describe('the releases', () => {
     expect(sent.at(-1)?.body?.items).toEqual(['main'])
     expect(words(wrapper)).toContain('1 you left out must come along: Opening times.')
     expect(words(wrapper)).toContain('/old leads to /visit.')
+    expect(words(wrapper)).toMatch(
+      /58 addresses, 58 now.*comes: \/visit\/plan.*goes: \/visit\/hours.*→ \/visit\/plan.*14 with a new date/,
+    )
+    expect(words(wrapper)).toContain('None is new, 2 go.')
     expect(words(wrapper)).toContain('Release 2 changes')
   })
 
   it('show the gravest of what the survey would find, and lead to the rest', async () => {
     const many = Array.from({ length: 8 }, (_, i) => finding('SHOULD_FIX', `Thing ${i}.`))
     preview = (items) => ({
+      ...STILL,
       items,
-      notes: [],
       findings: [finding('MUST_FIX', 'A link leads nowhere.'), ...many],
     })
     const wrapper = await screen()
@@ -167,6 +185,13 @@ describe('the releases', () => {
     )
     expect(wrapper.findAll('.findings li')).toHaveLength(7)
     expect(words(wrapper)).toContain('2 more in the survey')
+    expect(words(wrapper)).toContain('The sitemap then As it is: 58 addresses.')
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text().startsWith('Release 3'))!
+      .trigger('click')
+    expect(words(wrapper)).toContain('must be fixed on the live site then')
+    expect(sent.filter((s) => s.path.endsWith('/releases'))).toEqual([])
   })
 
   it('go live once, with a note', async () => {

@@ -13,6 +13,7 @@ import ChangeList from './ChangeList.vue'
 import ReleaseAsk from './ReleaseAsk.vue'
 import ReleaseDone from './ReleaseDone.vue'
 import ReleaseLog from './ReleaseLog.vue'
+import ReleaseThen from './ReleaseThen.vue'
 import { useReleasing } from './useReleasing'
 
 const site = useSite()
@@ -37,13 +38,12 @@ const room = ref<HTMLElement | null>(null)
 
 const entries = computed(() => waiting.value?.entries ?? [])
 const chosen = computed(() => entries.value.filter((e) => !left.value.has(e.item)).map((e) => e.item))
-const { preview, goes, along, unfilled, asks, busy, done, release } = useReleasing(waiting, chosen)
+const { preview, goes, along, unfilled, grave, lesser, asks, busy, done, release } = useReleasing(
+  waiting,
+  chosen,
+)
 const names = computed(() => new Map(entries.value.map((e) => [e.item, e.name])))
 const manager = computed(() => session.manager)
-const grave = computed(() => (preview.value?.findings ?? []).filter((f) => f.finding.severity === 'MUST_FIX'))
-const lesser = computed(() =>
-  (preview.value?.findings ?? []).filter((f) => f.finding.severity === 'SHOULD_FIX'),
-)
 const stands = computed(() => {
   const at = waiting.value
   if (!at) return 'Looking at what has changed…'
@@ -116,25 +116,14 @@ async function goBack(number: number) {
           >Release {{ counted(goes.length, 'change') }}</v-btn
         >
         <p v-if="!manager" class="label">Only managers release. Ask one when it is ready.</p>
-        <h3>As the survey would find it then</h3>
-        <p v-if="preview && !grave.length && !lesser.length" class="quiet">Nothing to fix.</p>
-        <ul v-if="grave.length || lesser.length" class="findings">
-          <li v-for="(f, i) in grave" :key="`g${i}`">
-            <b class="must">◆ {{ f.name }}</b> {{ f.finding.says }}
-          </li>
-          <li v-for="(f, i) in lesser.slice(0, 6)" :key="`l${i}`">
-            <b class="should">◇ {{ f.name }}</b> {{ f.finding.says }}
-          </li>
-        </ul>
-        <router-link v-if="lesser.length > 6" :to="{ name: 'survey' }"
-          >{{ lesser.length - 6 }} more in the survey</router-link
-        >
+        <ReleaseThen v-if="preview" :preview="preview" :grave="grave" :lesser="lesser" />
       </aside>
     </div>
     <ReleaseAsk
       v-if="asking"
       :goes="goes.length"
       :unfilled="unfilled"
+      :grave="grave.length"
       :busy="busy"
       @yes="go"
       @close="asking = false"
@@ -143,17 +132,6 @@ async function goBack(number: number) {
 </template>
 
 <style scoped>
-.findings {
-  list-style: none;
-  border-top: 1px solid var(--line);
-  margin-bottom: 10px;
-  overflow-wrap: anywhere;
-}
-.findings li {
-  padding: 7px 0;
-  border-bottom: 1px solid var(--line2);
-  color: var(--quiet);
-}
 .changes {
   flex: 1;
   min-width: 0;
@@ -169,9 +147,6 @@ async function goBack(number: number) {
 }
 .go {
   align-self: flex-start;
-}
-h3 {
-  margin-top: 14px;
 }
 .notes {
   max-height: 168px;

@@ -34,6 +34,10 @@ function told(items: string[], waited: ReadonlySet<string>): Released {
   return { number: site.standing?.release ?? 0, changes: items.length, pages }
 }
 
+/** What must be fixed then, or should be. */
+const found = (preview: Preview | null, severity: string) =>
+  (preview?.findings ?? []).filter((f) => f.finding.severity === severity)
+
 /** Some of what waits, on its way to go live: what else must come along, what is asked first, and what has come of it. */
 export function useReleasing(waiting: Ref<Waiting | null>, chosen: Ref<string[]>) {
   const site = useSite()
@@ -61,7 +65,9 @@ export function useReleasing(waiting: Ref<Waiting | null>, chosen: Ref<string[]>
       return row?.toFill ? [{ id, title: row.title, toFill: row.toFill }] : []
     }),
   )
-  const asks = computed(() => unfilled.value.length > 0 || goes.value.length > MANY)
+  const grave = computed(() => found(preview.value, 'MUST_FIX'))
+  const lesser = computed(() => found(preview.value, 'SHOULD_FIX'))
+  const asks = computed(() => unfilled.value.length > 0 || grave.value.length > 0 || goes.value.length > MANY)
 
   async function release(note: string): Promise<boolean> {
     if (busy.value) return false
@@ -75,5 +81,5 @@ export function useReleasing(waiting: Ref<Waiting | null>, chosen: Ref<string[]>
     if (answer.ok) done.value = told(items, waited)
     return answer.ok
   }
-  return { preview, goes, along, unfilled, asks, busy, done, release }
+  return { preview, goes, along, unfilled, grave, lesser, asks, busy, done, release }
 }

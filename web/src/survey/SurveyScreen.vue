@@ -12,6 +12,7 @@ import ManySheet from '@/together/ManySheet.vue'
 import AddressesPane from './AddressesPane.vue'
 import AsideList from './AsideList.vue'
 import AsideSheet from './AsideSheet.vue'
+import OutsideLinks from './OutsideLinks.vue'
 import SitemapPane from './SitemapPane.vue'
 import SoughtPane from './SoughtPane.vue'
 
@@ -26,13 +27,15 @@ const part = computed(() => PARTS.find((p) => p === route.query.part) ?? 'findin
 const PARTS = ['sitemap', 'addresses', 'sought'] as const
 const only = computed(() => String(route.query.rule ?? ''))
 const MARKS: Record<string, string> = { MUST_FIX: '◆', SHOULD_FIX: '◇', NOTE: '·' }
+const GRAVEST = ['MUST_FIX', 'SHOULD_FIX', 'NOTE']
 const WORDS: Record<string, string> = { MUST_FIX: 'Must fix', SHOULD_FIX: 'Should fix', NOTE: 'To note' }
 const TONES: Record<string, string> = { MUST_FIX: 'must', SHOULD_FIX: 'should', NOTE: 'quiet' }
 
 const rules = computed(() =>
   (survey.value?.rules ?? [])
     .map((r) => ({ ...r, found: (survey.value?.findings ?? []).filter((f) => f.finding.rule === r.key) }))
-    .filter((r) => !only.value || r.key === only.value),
+    .filter((r) => !only.value || r.key === only.value)
+    .sort((a, b) => GRAVEST.indexOf(a.severity) - GRAVEST.indexOf(b.severity)),
 )
 const clean = computed(() => rules.value.filter((r) => r.found.length === 0))
 
@@ -147,6 +150,7 @@ function go(rule: string, page: boolean, item: string, section?: string) {
           </li>
         </ul>
       </section>
+      <OutsideLinks v-if="!only" @done="load" />
       <AsideList v-if="!only" :aside="survey.aside" @back="load" />
       <p v-if="survey && clean.length" class="quiet clean">
         ● Nothing found by: {{ clean.map((r) => r.name.toLowerCase()).join(', ') }}.

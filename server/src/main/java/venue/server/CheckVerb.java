@@ -16,12 +16,14 @@ import tools.jackson.databind.json.JsonMapper;
 import venue.core.basics.item.Item;
 import venue.core.basics.item.SiteId;
 import venue.core.check.survey.Finding;
+import venue.core.check.survey.OutsideLinks;
 import venue.core.check.survey.Severity;
 import venue.core.edition.edition.Edition;
 import venue.server.app.KnownPeople;
 import venue.server.survey.Surveyed;
 import venue.store.aside.SetAside;
 import venue.store.database.Damage;
+import venue.store.outside.CheckedLinks;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
@@ -84,6 +86,9 @@ final class CheckVerb implements Callable<Integer> {
         return Stream.of(
                         now.survey().all().stream(),
                         Surveyed.barred(people.members(), at, now.working()).stream(),
+                        OutsideLinks.in(
+                                now.working(), new CheckedLinks(own.parts().database()).dead(at))
+                                .stream(),
                         Surveyed.forms(people.answers(), mail, Instant.now(), at, now.working()).stream())
                 .flatMap(f -> f)
                 .filter(f -> !aside.containsKey(SetAside.Key.of(f)))

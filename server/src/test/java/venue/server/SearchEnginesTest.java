@@ -35,6 +35,7 @@ class SearchEnginesTest {
     private static final String API = "/api/sites/kestrel-moor";
     private static final SiteId MOOR = new SiteId("kestrel-moor");
     private static final List<JsonNode> GOT = new CopyOnWriteArrayList<>();
+    private static HttpServer OTHER;
     private static final AtomicInteger FAILING = new AtomicInteger(1);
 
     @As
@@ -54,8 +55,12 @@ class SearchEnginesTest {
 
     @DynamicPropertySource
     static void standIn(DynamicPropertyRegistry set) throws IOException {
-        HttpServer other = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
-        other.createContext("/indexnow", asked -> {
+        OTHER = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        OTHER.createContext("/there", asked -> {
+            asked.sendResponseHeaders(200, -1);
+            asked.close();
+        });
+        OTHER.createContext("/indexnow", asked -> {
             JsonNode message =
                     JsonMapper.shared().readTree(asked.getRequestBody().readAllBytes());
             boolean fails = FAILING.getAndDecrement() > 0;
@@ -65,8 +70,8 @@ class SearchEnginesTest {
             asked.sendResponseHeaders(fails ? 429 : 202, -1);
             asked.close();
         });
-        other.start();
-        set.add("venue.indexnow", () -> "http://127.0.0.1:" + other.getAddress().getPort() + "/indexnow");
+        OTHER.start();
+        set.add("venue.indexnow", () -> "http://127.0.0.1:" + OTHER.getAddress().getPort() + "/indexnow");
     }
 
     private String live(String path, String... headers) {
@@ -142,6 +147,33 @@ class SearchEnginesTest {
         release("site");
         assertThat(live("/robots.txt")).contains("Disallow: /learn/s*s$");
         assertThat(live("/sitemap.xml")).doesNotContain("/learn/schools<");
+    }
+
+    @Test
+    void linksToOtherSitesAreLookedAtWhenItIsAskedFor() throws InterruptedException {
+        hosts.allow(new By(new PersonId("ines"), "192.0.2.7"), null, "127.0.0.1", true);
+        String base = "http://127.0.0.1:" + OTHER.getAddress().getPort();
+        json(maja.give(
+                "set-value",
+                "item",
+                "glossary",
+                "section",
+                "glossary-main1",
+                "element",
+                "e1",
+                "key",
+                "text",
+                "value",
+                "<p><a href=\"" + base + "/there\">The well</a> <a href=\"" + base + "/gone\">The mill</a></p>"));
+        assertThat(json(maja.get(API + "/survey/outside")).get("links").asInt()).isGreaterThanOrEqualTo(2);
+        json(maja.post(API + "/survey/outside", ""));
+        while (json(maja.get(API + "/survey/outside")).get("done") != null
+                && !json(maja.get(API + "/survey/outside")).get("done").isNull()) {
+            Thread.sleep(20);
+        }
+        assertThat(json(maja.get(API + "/survey")).get("findings").toString())
+                .contains("Links to " + base + "/gone: nothing is there (404).")
+                .doesNotContain(base + "/there: ");
     }
 
     @Test

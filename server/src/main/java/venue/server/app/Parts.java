@@ -18,6 +18,7 @@ import venue.store.media.FirstPages;
 import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
 import venue.store.media.SiteBytes;
+import venue.store.outside.CheckedLinks;
 import venue.store.proof.SentProofs;
 import venue.store.rating.PageRatings;
 import venue.store.record.Records;
@@ -77,6 +78,11 @@ class Parts {
     @Bean
     SetAside setAside(Database database, InstantSource clock) {
         return new SetAside(database, clock);
+    }
+
+    @Bean
+    CheckedLinks checkedLinks(Database database) {
+        return new CheckedLinks(database);
     }
 
     @Bean

@@ -1,8 +1,12 @@
 package venue.server.release;
 
+import java.time.InstantSource;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,9 +20,12 @@ import venue.core.check.survey.Finding;
 import venue.core.check.survey.Survey;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
+import venue.core.live.sitemap.SitemapLines;
 import venue.server.here.Here;
 import venue.server.seat.Seating;
 import venue.server.signin.People;
+import venue.server.survey.Surveyed;
+import venue.store.aside.SetAside;
 import venue.store.live.Releases;
 import venue.store.record.Deed;
 import venue.store.record.Records;
@@ -37,8 +44,12 @@ class ReleaseController {
     private final People people;
     private final Records records;
     private final Seating seating;
+    private final SetAside aside;
+    private final InstantSource clock;
 
-    ReleaseController(People people, Records records, Seating seating) {
+    ReleaseController(People people, Records records, Seating seating, SetAside aside, InstantSource clock) {
+        this.aside = aside;
+        this.clock = clock;
         this.people = people;
         this.records = records;
         this.seating = seating;
@@ -50,17 +61,23 @@ class ReleaseController {
     /** The chosen entries. */
     record Chosen(List<String> items, String note) {}
 
-    /** A finding with the name of what it is about. */
-    record FoundAfter(Finding finding, String name) {}
+    /**
+     * A finding with the name of what it is about.
+     *
+     * @param fresh whether the live site doesn't have it now
+     */
+    record FoundAfter(Finding finding, String name, boolean fresh) {}
 
     /**
      * What a release of the chosen entries would be.
      *
      * @param items all entries that go, those that must come along among them
      * @param notes what else happens
-     * @param findings what the survey would find on the live site
+     * @param findings what the survey would find on the live site, without what was set aside
+     * @param mended how many findings of the live site it mends
      */
-    record Preview(List<String> items, List<String> notes, List<FoundAfter> findings) {}
+    record Preview(
+            List<String> items, List<String> notes, SitemapLines sitemap, List<FoundAfter> findings, long mended) {}
 
     @GetMapping("/waiting")
     Waiting waiting(Here here) {
@@ -73,11 +90,31 @@ class ReleaseController {
     Preview preview(Here here, @RequestBody Chosen chosen) {
         Standing standing = here.now();
         ReleasePlan.Prepared prepared = standing.plan().prepare(chosen.items());
-        List<FoundAfter> findings = Survey.ofReleased(prepared.live()).all().stream()
-                .map(f -> new FoundAfter(
-                        f, prepared.live().find(f.item()).map(Item::name).orElse(f.item())))
-                .toList();
-        return new Preview(prepared.items(), prepared.notes(), findings);
+        Set<SetAside.Key> live = Surveyed.live(standing);
+        Set<SetAside.Key> left = aside.all(here.site()).keySet();
+        List<Finding> then = Survey.ofReleased(prepared.live()).all();
+        Set<SetAside.Key> after = then.stream().map(SetAside.Key::of).collect(Collectors.toSet());
+        return new Preview(
+                prepared.items(),
+                prepared.notes(),
+                SitemapLines.between(standing.live(), prepared.live(), changed(prepared), clock.instant()),
+                then.stream()
+                        .filter(f -> !left.contains(SetAside.Key.of(f)))
+                        .map(f -> new FoundAfter(
+                                f,
+                                prepared.live().find(f.item()).map(Item::name).orElse(f.item()),
+                                !live.contains(SetAside.Key.of(f))))
+                        .toList(),
+                live.stream().filter(f -> !after.contains(f)).count());
+    }
+
+    private static Set<String> changed(ReleasePlan.Prepared prepared) {
+        return Stream.of(
+                        prepared.items().stream(),
+                        prepared.redirects().stream().map(Item::id),
+                        prepared.dropped().stream())
+                .flatMap(ids -> ids)
+                .collect(Collectors.toSet());
     }
 
     /** The latest first; at most 200, without the first {@code from}. */

@@ -95,12 +95,7 @@ class SurveyController {
         if (standing.release() == 0) {
             return f -> false;
         }
-        Set<SetAside.Key> live = standing.live()
-                .kept(
-                        "what is found at the live site",
-                        () -> Survey.ofReleased(standing.live()).all().stream()
-                                .map(SetAside.Key::of)
-                                .collect(Collectors.toUnmodifiableSet()));
+        Set<SetAside.Key> live = Surveyed.live(standing);
         Set<String> rules = Survey.rules().stream().map(Survey.RuleInfo::key).collect(Collectors.toSet());
         return f -> rules.contains(f.rule()) && !live.contains(SetAside.Key.of(f));
     }

@@ -22,6 +22,7 @@ import venue.core.check.survey.CommentFindings;
 import venue.core.check.survey.Finding;
 import venue.core.check.survey.FormFindings;
 import venue.core.check.survey.GroupsWithoutMembers;
+import venue.core.check.survey.OutsideLinks;
 import venue.core.check.survey.Severity;
 import venue.core.check.survey.Survey;
 import venue.core.check.survey.WareFindings;
@@ -36,6 +37,7 @@ import venue.server.mail.FormMail;
 import venue.store.answer.Answers;
 import venue.store.aside.SetAside;
 import venue.store.member.Members;
+import venue.store.outside.CheckedLinks;
 import venue.store.search.InVain;
 import venue.store.search.LastAsked;
 import venue.store.workspace.Standing;
@@ -66,6 +68,7 @@ public class Surveyed {
     private final Answers answers;
     private final FormMail mail;
     private final SetAside aside;
+    private final CheckedLinks links;
     private final InstantSource clock;
     private final Cache<SiteId, Asked> asked =
             Caffeine.newBuilder().expireAfterWrite(HOUR).build();
@@ -81,8 +84,10 @@ public class Surveyed {
             Answers answers,
             FormMail mail,
             SetAside aside,
+            CheckedLinks links,
             InstantSource clock) {
         this.aside = aside;
+        this.links = links;
         this.answers = answers;
         this.mail = mail;
         this.members = members;
@@ -97,7 +102,7 @@ public class Surveyed {
      * @param lost addresses to which pages of the site led, and at which nothing is
      * @param unasked redirects that nobody asked for in a year
      * @param barred groups without members that alone may see pages
-     * @param forms what doesn't agree about forms
+     * @param forms what doesn't agree about forms, and links to other sites that are dead
      * @param aside what was set aside, found or not
      */
     public record Found(
@@ -164,9 +169,22 @@ public class Surveyed {
                         FormFindings.RULES.stream(),
                         WareFindings.RULES.stream(),
                         CommentFindings.RULES.stream(),
+                        OutsideLinks.RULES.stream(),
                         Survey.rules().stream())
                 .flatMap(r -> r)
                 .toList();
+    }
+
+    /** What the rules that look at an edition find on the live site; nothing before the first release. */
+    public static Set<SetAside.Key> live(Standing standing) {
+        return standing.release() == 0
+                ? Set.of()
+                : standing.live()
+                        .kept(
+                                "what is found on the live site",
+                                () -> Survey.ofReleased(standing.live()).all().stream()
+                                        .map(SetAside.Key::of)
+                                        .collect(Collectors.toUnmodifiableSet()));
     }
 
     public Found of(Workspace workspace, Standing standing) {
@@ -186,7 +204,11 @@ public class Surveyed {
                 lost,
                 unasked,
                 barred(members, workspace.site(), working),
-                forms(answers, mail.isSetUp(), clock.instant(), workspace.site(), working),
+                Stream.of(
+                                forms(answers, mail.isSetUp(), clock.instant(), workspace.site(), working),
+                                OutsideLinks.in(working, links.dead(workspace.site())))
+                        .flatMap(List::stream)
+                        .toList(),
                 aside.all(workspace.site()));
     }
 

@@ -108,7 +108,7 @@ class HooksTest {
             hosts.allow(OWNER, YARD, host, true);
         }
         HookSettings settings = new HookSettings(Duration.ofMinutes(1));
-        return new Hooks(calls, answers, seal, new HookPost(hosts), settings, clock);
+        return new Hooks(calls, answers, seal, new HookPost(new OpenClient(hosts)), settings, clock);
     }
 
     private FormCalls.Called latest() {

@@ -43,6 +43,8 @@ final class SiteRows {
             "told",
             "telling",
             "set_aside",
+            "outside_link",
+            "links_checked",
             "rating",
             "rating_of_member",
             "led",

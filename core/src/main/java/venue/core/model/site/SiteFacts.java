@@ -72,6 +72,12 @@ public final class SiteFacts {
                     "By IndexNow, an open protocol: the addresses that came, went or changed go to the service that is set up for this server,"
                             + " which passes them on. Nothing else is sent.");
 
+    /** Whether it is looked every week whether links to other sites still lead somewhere. */
+    private static final Property CHECKS_LINKS = of(
+                    "checksLinks", "Look at links to other sites every week", PropertyType.YES_NO)
+            .help(
+                    "The survey names those that lead nowhere. Each address is asked for once, and nothing of its answer but the status is read.");
+
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),
             of("email", "E-mail", WORDS).notWords(),
@@ -93,7 +99,7 @@ public final class SiteFacts {
                     .eachLine(TILES),
             of("tileWords", "Words owed to who made the maps", WORDS).longest(200));
 
-    private static final List<Property> SERVING = List.of(RULES, TELLS, COUNTS_READS);
+    private static final List<Property> SERVING = List.of(RULES, TELLS, CHECKS_LINKS, COUNTS_READS);
 
     /** What may stand at the top of the plan: a list of kinds; absent for anything. */
     private static final Property MAY_HOLD =
@@ -120,6 +126,11 @@ public final class SiteFacts {
     /** Whether search engines are told of what a release changes: where somebody has said so. */
     public static boolean tellsChanges(Site site) {
         return Values.flag(site.facts(), TELLS.key());
+    }
+
+    /** Whether links to other sites are looked at every week: where somebody has said so. */
+    public static boolean checksLinks(Site site) {
+        return Values.flag(site.facts(), CHECKS_LINKS.key());
     }
 
     /** What is declared of a site. */

@@ -9,12 +9,22 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import venue.core.Mischief;
 import venue.core.Sites;
+import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
+import venue.core.live.address.Addresses;
+import venue.core.live.address.AtAddress;
+import venue.core.model.gate.Visitor;
 import venue.core.show.render.View;
 
 class SitemapTest {
@@ -50,6 +60,53 @@ class SitemapTest {
         assertThat(entries(site))
                 .extracting(Sitemap.Address::address)
                 .containsExactly("http://y/", "http://y/workshops");
+    }
+
+    /** The law: what is told before a release is what it does; and what a crawler may index is what the sitemap holds. */
+    @Property(tries = 60)
+    void whatIsToldOfTheSitemapIsWhatAReleaseDoes(@ForAll long seed) {
+        Mischief mischief = new Mischief(seed);
+        Edition live = mischief.upon(Sites.small(), 8);
+        Edition target = robots(mischief.upon(live, 6), seed);
+        Set<String> changed = Stream.concat(live.items().stream(), target.items().stream())
+                .map(Item::id)
+                .filter(id -> !Objects.equals(live.find(id), target.find(id)))
+                .collect(Collectors.toSet());
+        SitemapLines told = SitemapLines.between(live, target, changed, NOW);
+        Set<String> now = paths(live);
+        Set<String> then = paths(target);
+        assertThat(told.now()).isEqualTo(now.size());
+        assertThat(told.then()).isEqualTo(then.size());
+        assertThat(told.comes())
+                .allSatisfy(a -> assertThat(now).doesNotContain(a))
+                .isSubsetOf(then);
+        assertThat(told.goes())
+                .extracting(SitemapLines.Gone::address)
+                .allSatisfy(a -> assertThat(then).doesNotContain(a))
+                .isSubsetOf(now);
+        assertThat(now.size() + told.comes().size() - told.goes().size()).isEqualTo(then.size());
+        Set<String> mayBeIndexed = target.plan()
+                .inOrder()
+                .map(id -> target.page(id).orElseThrow())
+                .filter(p -> !p.isKeptOut() && target.plan().isShown(p.id()))
+                .map(target::servedAt)
+                .filter(a -> Addresses.of(target, Visitor.STRANGER).at(a) instanceof AtAddress.Here)
+                .filter(a -> RobotsFile.of(target).may("*", a).fetch())
+                .map(View::encoded)
+                .collect(Collectors.toSet());
+        assertThat(then).isEqualTo(mayBeIndexed);
+    }
+
+    private static Edition robots(Edition site, long seed) {
+        List<String> beginnings = List.of("/workshops/", "/w*s$", "/läden", "/");
+        Value rules = Value.fromJson(List.of(
+                Map.of("path", beginnings.get((int) Math.floorMod(seed, 4L))), Map.of("path", "/", "way", "allow")));
+        return seed % 3 == 0 ? site : Sites.after(site, ValueCommand.setValue("site", null, null, "robots", rules));
+    }
+
+    private static Set<String> paths(Edition site) {
+        View view = View.of(site, NOW, "", View.Mode.VISITOR).seenBy(Visitor.STRANGER);
+        return Sitemap.addresses(view, Map.of()).map(Sitemap.Address::address).collect(Collectors.toSet());
     }
 
     private static List<String> files(List<Sitemap.Address> addresses, int mostAddresses, int mostBytes)
