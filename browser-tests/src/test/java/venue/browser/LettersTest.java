@@ -35,7 +35,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** A letter goes to two hundred readers, the server is killed on the way, one leaves by one click: nobody has it twice, and all have it. */
 class LettersTest {
 
-    private static final int READERS = 200;
+    private static final int READERS = 140;
     private static final int PORT = Running.freePort();
     private static final int MANY_AT_ONCE = 1_500;
 
