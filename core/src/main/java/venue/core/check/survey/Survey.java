@@ -59,6 +59,7 @@ public final class Survey {
             new BranchOfOne(),
             new TemplateUnfit(),
             new EmptyColumn(),
+            new EmptyListing(),
             new FileTooHeavy(),
             new SharePictureSmall());
 

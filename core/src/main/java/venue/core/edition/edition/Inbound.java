@@ -124,6 +124,11 @@ public final class Inbound {
                         .anyMatch(n -> gathering.by().containsKey(GatheredAt.within(pageId, n)));
     }
 
+    /** Ids of the items in which a listing shows what is of the kind. */
+    public List<String> listing(String kindId) {
+        return listing.of(kindId);
+    }
+
     /** Whether some listing shows pages of the kind. */
     public boolean isListed(String kindId) {
         return listing.by().containsKey(kindId);

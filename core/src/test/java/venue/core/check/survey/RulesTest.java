@@ -20,6 +20,7 @@ import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.edition.edition.Edition;
+import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
@@ -102,6 +103,12 @@ class RulesTest {
                                         s,
                                         p,
                                         part("table").with("cells", "a,b\n1,2").with("headRow", Value.of(false)))),
+                        of(
+                                "empty-listing",
+                                (s, p) -> holding(
+                                        s.with(List.of(Kind.named("talk", "Talk", "", List.of())), List.of()),
+                                        p,
+                                        Compose.listing("talk", "all", "title", 3, "rows"))),
                         of("sample-words", (s, p) -> text(s, p, "<p>Lorem ipsum dolor sit amet</p>")),
                         of("fact-missing", (s, p) -> holding(s, p, part("hours"))),
                         of("odd-link", (s, p) -> text(s, p, "<p><a href=\"http://192.0.2.7/x\">The well</a></p>")),
