@@ -5,7 +5,6 @@ import type { SiteName } from '@/api/types'
 import { packHref } from '@/pack/packHref'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import { counted } from '@/words/counted'
 
 /** The site's name: one's other sites, and what concerns the site as a whole. */
 const emit = defineEmits<{ bringIn: [] }>()
@@ -17,7 +16,7 @@ const others = computed(() => sites.value.filter((s) => s.id !== site.id))
 /** Where a site is, and how far it is out. */
 function standing(s: SiteName) {
   const out = s.release === 0 ? 'nothing released' : `release ${s.release}`
-  const waits = s.changes === 0 ? 'nothing waits' : `${counted(s.changes, 'change waits', 'changes wait')}`
+  const waits = s.waits ? 'changes wait' : 'nothing waits'
   return [s.origin.replace(/^https?:\/\//, ''), out, waits].join(' · ')
 }
 

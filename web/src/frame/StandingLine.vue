@@ -8,6 +8,7 @@ import { useSession } from '@/session/useSession'
 import UndoButtons from '@/site/UndoButtons.vue'
 import { useSite } from '@/site/useSite'
 import { said } from '@/api/said'
+import { clockWords } from '@/words/clockWords'
 
 const site = useSite()
 const edits = useEdits()
@@ -46,6 +47,14 @@ const failing = computed(
   () =>
     `${stands.value?.failing.join(', ')}: the server can’t ask this at the moment. What it says is of an earlier step; the server’s log says why.`,
 )
+/** What is on its way to be released: what is in the way of it first, then what somebody waits for. */
+const coming = computed(() => {
+  const { overdue = 0, asked = 0, nextAt } = stands.value ?? {}
+  if (overdue)
+    return { number: overdue, tone: 'must', words: overdue === 1 ? 'release waits' : 'releases wait' }
+  if (asked) return { number: asked, tone: 'should', words: 'asked for' }
+  return nextAt ? { number: 0, tone: '', words: `next ${clockWords(nextAt)}` } : null
+})
 const releaseWords = computed(() => {
   const n = stands.value?.changes ?? 0
   if (!session.manager) return n === 0 ? 'Nothing waits' : counted(n, 'change waits', 'changes wait')
@@ -85,6 +94,9 @@ const releaseWords = computed(() => {
     <router-link v-if="stands.newAnswers" class="part" :to="{ name: 'answers' }">
       <b class="should">{{ count(stands.newAnswers) }}</b> new
       {{ stands.newAnswers === 1 ? 'answer' : 'answers' }}
+    </router-link>
+    <router-link v-if="coming" class="part" :to="{ name: 'releases', params: { site: site.id } }">
+      <b v-if="coming.number" :class="coming.tone">{{ count(coming.number) }}</b> {{ coming.words }}
     </router-link>
     <router-link class="part last" :to="{ name: 'releases', params: { site: site.id } }"
       >release <b>{{ stands.release }}</b></router-link

@@ -6,6 +6,7 @@ import { get, post, question } from '@/api/client'
 import type { ComparedPart } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { whenWords } from '@/words/whenWords'
+import PartPair from '@/proof/PartPair.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useParts } from '@/site/useParts'
 import { useSite } from '@/site/useSite'
@@ -123,18 +124,7 @@ async function bringBack(section?: string) {
             <p v-if="sameWords(p)" class="quiet">
               The words are the same; its pictures, links or settings differ.
             </p>
-            <div v-else class="pair">
-              <div>
-                <p v-for="(w, i) in p.before" :key="i" dir="auto" :class="{ differs: !p.after.includes(w) }">
-                  {{ w }}
-                </p>
-              </div>
-              <div>
-                <p v-for="(w, i) in p.after" :key="i" dir="auto" :class="{ differs: !p.before.includes(w) }">
-                  {{ w }}
-                </p>
-              </div>
-            </div>
+            <PartPair v-else :before="p.before" :after="p.after" />
           </section>
         </div>
         <div class="row-flex foot">
@@ -228,20 +218,6 @@ figure :deep(.proof) {
 .words section {
   border-bottom: 1px solid var(--line);
   padding: 8px 0;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 20px;
-  font-size: 13px;
-}
-.pair p {
-  padding: 2px 6px;
-  overflow-wrap: anywhere;
-}
-.differs {
-  background: var(--ochre-wash);
-  border-left: 2px solid var(--ochre);
 }
 @media (max-width: 820px) {
   .sides {

@@ -83,9 +83,7 @@ onMounted(load)
             <a :href="s.origin + '/'" target="_blank" rel="noopener">{{ host(s) }}</a>
           </td>
           <td>{{ s.release ? `release ${s.release}` : 'nothing yet' }}</td>
-          <td :class="{ quiet: !s.changes }">
-            {{ s.changes ? counted(s.changes, 'change') : 'nothing' }}
-          </td>
+          <td :class="{ quiet: !s.waits }">{{ s.waits ? 'changes' : 'nothing' }}</td>
           <td>{{ session.person?.owner ? 'owner' : s.role === 'MANAGER' ? 'manager' : 'editor' }}</td>
           <td class="acts">
             <a v-if="s.role === 'MANAGER'" :href="`/${s.id}/settings`">Settings</a>

@@ -60,6 +60,8 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   BACKUP_RESTORED: (l) => `restored the backup of ${l.detail}`,
   BACKUPS_SCHEDULED: (l) => `had backups made by themselves: ${l.detail}`,
   FILES_REMOVED: (l) => `removed ${l.detail} that nobody used`,
+  RELEASE_SET: (l) => `set a release of ${l.site} for ${l.detail}`,
+  RELEASE_CANCELLED: (l) => `cancelled a release of ${l.site} that was set for ${l.detail}`,
   RELEASED: (l) => `released ${l.site} (release ${l.detail})`,
 }
 

@@ -1,165 +1,198 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { ReleaseEntry } from '@/api/types'
-import { useSite } from '@/site/useSite'
+import type { AskedRelease, ReleaseEntry, WaitingChange } from '@/api/types'
+import { useSession } from '@/session/useSession'
 import { counted } from '@/words/counted'
 import { fold } from '@/words/fold'
-import BeforeAfter from './BeforeAfter.vue'
-import { SORTS } from '@/words/sorts'
-import { FATES, grouped } from './entryWords'
+import AskedWord from './AskedWord.vue'
+import ChangeTags from './ChangeTags.vue'
+import { FATES } from './releaseWords'
+import type { useChosen } from './useChosen'
 
-/** The changes that wait, by what they are of: each is taken or left out, and looked at beneath its line. */
-const props = defineProps<{ entries: ReleaseEntry[]; along: string[] }>()
-/** Those left out. */
-const left = defineModel<Set<string>>({ required: true })
-const site = useSite()
-const looking = ref<string | null>(null)
+/** What waits, as what people did, one line each: taken or left out, whole or in part, and looked at. */
+const props = defineProps<{
+  chosen: ReturnType<typeof useChosen>
+  asked: ReadonlyMap<string, AskedRelease>
+  /** The items that must come along with what is chosen. */
+  along: string[]
+  since: string
+}>()
+const emit = defineEmits<{ giveBack: [asked: AskedRelease] }>()
+/** The key of the one that is looked at. */
+const looking = defineModel<string>({ required: true })
+const session = useSession()
+const open = ref(new Set<string>())
 const filter = ref('')
-/** So many are looked through by words. */
+/** So many are looked through by words, and so many items of one are named at first. */
 const MANY = 12
-const groups = computed(() => {
-  const words = fold(filter.value.trim())
-  return grouped(
-    props.entries.filter((e) => fold(`${e.name} ${e.says.join(' ')}`).includes(words)),
-    site.order,
-  )
-})
-const names = computed(() => new Map(props.entries.map((e) => [e.item, e.name])))
-const wants = (e: ReleaseEntry) => e.needs.map((n) => names.value.get(n)).filter(Boolean)
+const FEW = 40
 
-function take(items: string[], on: boolean) {
-  const next = new Set(left.value)
-  for (const item of items) {
-    if (on) next.delete(item)
-    else next.add(item)
-  }
-  left.value = next
+const shown = computed(() => {
+  const words = fold(filter.value.trim())
+  return props.chosen.changes.value.filter((c) => fold(`${c.name} ${c.says.join(' ')}`).includes(words))
+})
+const ask = (c: WaitingChange) => c.entries.map((e) => props.asked.get(e.item)).find(Boolean)
+const one = (c: WaitingChange) => (c.entries.length === 1 ? c.entries[0] : undefined)
+const fate = (c: WaitingChange) => {
+  const only = one(c)
+  return only && only.fate !== 'CHANGED' ? FATES[only.fate] : undefined
 }
-const ids = (entries: ReleaseEntry[]) => entries.map((e) => e.item)
-const ticked = (entries: ReleaseEntry[]) => entries.filter((e) => !left.value.has(e.item)).length
+const share = (c: WaitingChange) => props.chosen.share(c)
+const comes = (c: WaitingChange) => share(c) === 'none' && c.entries.some((e) => props.along.includes(e.item))
+const others = (c: WaitingChange) => c.by.filter((name) => name !== session.person?.name)
+const tickAll = (c: WaitingChange) => props.chosen.take(c, c.entries, share(c) !== 'all')
+const tick = (c: WaitingChange, e: ReleaseEntry, on: boolean) => props.chosen.take(c, [e], on)
+function unroll(key: string) {
+  const next = new Set(open.value)
+  if (!next.delete(key)) next.add(key)
+  open.value = next
+}
 </script>
 
 <template>
-  <div>
-    <div v-if="entries.length > MANY" class="row-flex gap">
-      <input
-        v-model="filter"
-        type="search"
-        class="boxed search"
-        placeholder="Look through the changes"
-        aria-label="Look through the changes"
-      />
-      <button type="button" class="textlink" @click="take(ids(entries), true)">All</button>
-      <button type="button" class="textlink" @click="take(ids(entries), false)">None</button>
-    </div>
-    <p v-if="!groups.length" class="quiet gap">No change is called so.</p>
-    <section v-for="g in groups" :key="g.sort" :aria-label="SORTS[g.sort].heading">
-      <header class="row-flex">
-        <h3>{{ SORTS[g.sort].heading }}</h3>
-        <span class="quiet grow">{{ ticked(g.entries) }} of {{ g.entries.length }}</span>
-        <template v-if="g.entries.length > 1">
-          <button
-            type="button"
-            class="textlink"
-            :aria-label="`All of ${SORTS[g.sort].heading}`"
-            @click="take(ids(g.entries), true)"
-          >
-            All
-          </button>
-          <button
-            type="button"
-            class="textlink"
-            :aria-label="`None of ${SORTS[g.sort].heading}`"
-            @click="take(ids(g.entries), false)"
-          >
-            None
-          </button>
-        </template>
-      </header>
-      <ul>
-        <li
-          v-for="e in g.entries"
-          :key="e.item"
-          :class="{ out: left.has(e.item) && !along.includes(e.item), looking: looking === e.item }"
-        >
-          <div class="entry">
-            <v-checkbox
-              :model-value="!left.has(e.item)"
-              :aria-label="`Release ${e.name}`"
-              @update:model-value="(v: unknown) => take([e.item], v === true)"
-            />
-            <span class="state fate" :class="FATES[e.fate].tone"
-              >{{ FATES[e.fate].mark }} {{ FATES[e.fate].word }}</span
-            >
-            <div class="grow">
-              <b class="cut name" dir="auto">{{ e.name }}</b>
-              <div class="quiet">
-                {{ e.says.join('; ')
-                }}<template v-if="e.reaches > 1 && e.sort !== 'TEMPLATE'">
-                  · alters {{ counted(e.reaches, 'page') }}</template
-                >
-              </div>
-              <div v-if="along.includes(e.item)" class="should">◇ comes along: another change needs it</div>
-              <div v-else-if="wants(e).length && !left.has(e.item)" class="label">
-                brings along {{ wants(e).join(', ') }}
-              </div>
+  <section class="list" aria-labelledby="waits">
+    <header>
+      <h2 id="waits" class="grow">{{ since }}</h2>
+      <button type="button" class="textlink" @click="chosen.only(() => true)">all</button>
+      <button type="button" class="textlink" @click="chosen.only(() => false)">none</button>
+      <button type="button" class="textlink" @click="chosen.only((c) => c.mine)">what I did</button>
+      <button v-if="asked.size" type="button" class="textlink" @click="chosen.only((c) => !!ask(c))">
+        asked for
+      </button>
+    </header>
+    <input
+      v-if="chosen.changes.value.length > MANY"
+      v-model="filter"
+      type="search"
+      class="boxed search"
+      placeholder="Look through the changes"
+      aria-label="Look through the changes"
+    />
+    <p v-if="!shown.length" class="quiet none">No change is called so.</p>
+    <ul>
+      <li
+        v-for="c in shown"
+        :key="c.key"
+        :class="{ on: looking === c.key, out: share(c) === 'none' && !comes(c) }"
+      >
+        <div class="line" @click="looking = c.key">
+          <v-checkbox
+            :model-value="share(c) === 'all'"
+            :indeterminate="share(c) === 'some'"
+            :aria-label="`Release ${c.name}`"
+            @click.stop
+            @update:model-value="tickAll(c)"
+          />
+          <div class="grow words">
+            <button type="button" class="name" dir="auto" :aria-pressed="looking === c.key">
+              {{ c.name }}
+            </button>
+            <div class="quiet">
+              <b v-if="fate(c)" class="state" :class="fate(c)!.tone">{{ fate(c)!.word }} ·</b>
+              {{ c.says.join('; ')
+              }}<template v-if="others(c).length"> · by {{ others(c).join(', ') }}</template>
             </div>
-            <v-btn
-              v-if="e.pages.length"
-              :aria-label="`${looking === e.item ? 'Close' : 'Before and after'}: ${e.name}`"
-              @click="looking = looking === e.item ? null : e.item"
-              >{{ looking === e.item ? 'Close' : 'Before and after' }}</v-btn
+            <div v-if="comes(c)" class="should">◇ comes along: another change needs it</div>
+            <button
+              v-if="!one(c)"
+              type="button"
+              class="textlink"
+              :aria-expanded="open.has(c.key)"
+              @click.stop="unroll(c.key)"
             >
+              {{ open.has(c.key) ? 'fold' : `choose among the ${counted(c.entries.length, 'item')}` }}
+            </button>
+            <AskedWord v-if="ask(c)" :asked="ask(c)!" @give-back="emit('giveBack', ask(c)!)" />
           </div>
-          <BeforeAfter v-if="looking === e.item" :pages="e.pages" :more="e.reaches - e.pages.length" />
-        </li>
-      </ul>
-    </section>
-  </div>
+          <ChangeTags :change="c" />
+        </div>
+        <ul v-if="open.has(c.key)" class="items">
+          <li v-for="e in c.entries.slice(0, FEW)" :key="e.item" class="line">
+            <v-checkbox
+              :model-value="chosen.isOn(c, e.item)"
+              :aria-label="`Release ${e.name}`"
+              @update:model-value="(v: unknown) => tick(c, e, v === true)"
+            />
+            <span class="grow words"
+              ><span dir="auto">{{ e.name }}</span> <span class="quiet">{{ e.says.join('; ') }}</span></span
+            >
+          </li>
+          <li v-if="c.entries.length > FEW" class="quiet more">
+            and {{ c.entries.length - FEW }} more, which go or stay with the change
+          </li>
+        </ul>
+      </li>
+    </ul>
+  </section>
 </template>
 
 <style scoped>
-section {
-  margin-top: 16px;
-}
 header {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+  padding: 9px 16px 7px 20px;
   border-bottom: 1px solid var(--ink);
-  padding-bottom: 4px;
+  position: sticky;
+  top: 0;
+  background: var(--paper);
+  z-index: 2;
+}
+h2 {
+  font: 600 13.5px/20px var(--text);
 }
 ul {
   list-style: none;
 }
-li {
-  border-bottom: 1px solid var(--line2);
+.list > ul > li {
+  border-bottom: 1px solid var(--line);
+  border-left: 4px solid transparent;
 }
-.entry {
+.list > ul > li.on {
+  background: var(--sheet);
+  border-left-color: var(--juniper);
+}
+.line {
   display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: 8px;
   align-items: flex-start;
-  padding: 8px 6px;
+  padding: 9px 16px 9px 14px;
 }
-.entry .grow {
-  flex: 1 1 200px;
+.list > ul > li > .line {
+  cursor: pointer;
 }
-.entry .v-checkbox {
+.line .v-checkbox {
   flex: none;
   margin-top: -6px;
 }
+.words {
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
 .name {
-  display: block;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: 600 14.5px/21px var(--text);
+  padding: 0;
+  text-align: start;
 }
-.out {
-  opacity: 0.6;
+.out .name,
+.out .quiet {
+  opacity: 0.75;
 }
-.looking {
-  background: var(--sheet);
+.items {
+  padding: 0 0 8px 28px;
 }
-.fate {
-  width: 80px;
-  flex: none;
+.items .line {
+  padding: 2px 16px 2px 0;
+}
+.more,
+.none {
+  padding: 6px 20px;
 }
 .search {
-  max-width: 300px;
+  margin: 8px 16px 0 20px;
+  width: calc(100% - 36px);
 }
 </style>

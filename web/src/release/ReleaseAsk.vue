@@ -4,8 +4,12 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
 import type { Unfilled } from './useReleasing'
 
-/** Asked before much goes live, or something that nobody has filled yet, or that must be fixed. */
-const props = defineProps<{ goes: number; unfilled: Unfilled[]; grave: number; busy: boolean }>()
+/**
+ * Asked before much goes live, or something that nobody has filled yet, or that must be fixed.
+ *
+ * @param at when it goes, in words; nothing for now
+ */
+const props = defineProps<{ goes: number; at?: string; unfilled: Unfilled[]; grave: number; busy: boolean }>()
 const emit = defineEmits<{ yes: []; close: [] }>()
 const places = computed(() => props.unfilled.reduce((sum, p) => sum + p.toFill, 0))
 const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFill).slice(0, 6))
@@ -13,7 +17,7 @@ const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFi
 
 <template>
   <SheetDialog
-    :title="`${counted(goes, 'change goes', 'changes go')} live at once`"
+    :title="`${counted(goes, 'change goes', 'changes go')} live ${at ? `on ${at}` : 'at once'}`"
     size="narrow"
     @close="emit('close')"
   >
@@ -45,7 +49,7 @@ const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFi
     </p>
     <div class="row-flex foot">
       <v-btn class="strong" :disabled="busy" @click="emit('yes')">
-        {{ places || grave ? 'Release it even so' : 'Release it' }}
+        {{ (at ? 'Set it' : 'Release it') + (places || grave ? ' even so' : '') }}
       </v-btn>
       <v-btn v-focus @click="emit('close')">Not yet<span class="kbd">Esc</span></v-btn>
     </div>

@@ -15,9 +15,9 @@ const site = useSite()
 const { value: waiting } = useItem(() =>
   question('/api/sites/{site}/releases/waiting', { path: { site: site.id } }),
 )
-const entries = computed(() => waiting.value?.entries ?? [])
+const entries = computed(() => waiting.value?.changes.flatMap((c) => c.entries) ?? [])
 const mine = computed(() => entries.value.filter((e) => e.item === props.page).map((e) => e.item))
-const { goes, along, unfilled, grave, busy, done, release } = useReleasing(waiting, mine)
+const { goes, count, along, unfilled, grave, busy, done, release } = useReleasing(waiting, mine)
 const names = computed(() => new Map(entries.value.map((e) => [e.item, e.name])))
 const note = ref('')
 const places = computed(() => unfilled.value.reduce((sum, p) => sum + p.toFill, 0))
@@ -43,7 +43,8 @@ const says = computed(() => entries.value.find((e) => e.item === props.page)?.sa
         {{ grave[0]?.name }}, {{ grave[0]?.finding.says }}
       </p>
       <p class="quiet gap">
-        {{ counted(entries.length - goes.length, 'other change waits', 'other changes wait') }} on.
+        {{ counted((waiting?.changes.length ?? 0) - count, 'other change waits', 'other changes wait') }}
+        on.
       </p>
       <label class="label" for="page-note">A note for the log</label>
       <v-text-field id="page-note" v-model="note" maxlength="200" placeholder="What this release is about" />

@@ -6,10 +6,12 @@ import { counted } from '@/words/counted'
 /** What the sitemap and the survey say once it is live. */
 const props = defineProps<{ preview: Preview; grave: FoundAfter[]; lesser: FoundAfter[] }>()
 const FEW = 8
-const LESSER = 6
+/** So many of those that are new are named; the rest stands in the survey. */
+const NEW = 4
 const map = computed(() => props.preview.sitemap)
 const still = computed(() => !map.value.comes.length && !map.value.goes.length && !map.value.changed)
 const fresh = computed(() => [...props.grave, ...props.lesser].filter((f) => f.fresh).length)
+const lesserNew = computed(() => props.lesser.filter((f) => f.fresh))
 const GONE: Record<number, string> = {
   200: 'stays for visitors',
   302: 'asks to sign in',
@@ -42,6 +44,10 @@ const plain = (address: string) => decodeURI(address)
       </ul>
     </template>
   </section>
+  <p v-if="preview.through" class="quiet">
+    {{ counted(preview.through, 'more page changes', 'more pages change') }} through a template, a menu or the
+    look.
+  </p>
   <section aria-labelledby="survey-then">
     <h3 id="survey-then">The survey then</h3>
     <p v-if="!grave.length && !lesser.length" class="quiet">Nothing to fix.</p>
@@ -52,17 +58,15 @@ const plain = (address: string) => decodeURI(address)
       {{ fresh ? `${counted(fresh, 'finding is', 'findings are')} new` : 'None is new'
       }}{{ preview.mended ? `, ${counted(preview.mended, 'goes', 'go')}` : '' }}.
     </p>
-    <ul v-if="grave.length || lesser.length" class="findings">
+    <ul v-if="grave.length || lesserNew.length" class="findings">
       <li v-for="(f, i) in grave" :key="`g${i}`">
         <b class="must">◆ {{ f.name }}</b> {{ f.finding.says }} <b v-if="f.fresh" class="should">new</b>
       </li>
-      <li v-for="(f, i) in lesser.slice(0, LESSER)" :key="`l${i}`">
-        <b class="should">◇ {{ f.name }}</b> {{ f.finding.says }} <b v-if="f.fresh" class="should">new</b>
+      <li v-for="(f, i) in lesserNew.slice(0, NEW)" :key="`l${i}`">
+        <b class="should">◇ {{ f.name }}</b> {{ f.finding.says }} <b class="should">new</b>
       </li>
     </ul>
-    <router-link v-if="lesser.length > LESSER" :to="{ name: 'survey' }"
-      >{{ lesser.length - LESSER }} more in the survey</router-link
-    >
+    <router-link v-if="lesser.length" :to="{ name: 'survey' }">Look at them in the survey</router-link>
   </section>
 </template>
 
@@ -87,7 +91,7 @@ ul {
   overflow-wrap: anywhere;
 }
 .findings li {
-  padding: 7px 0;
+  padding: 4px 0;
   border-bottom: 1px solid var(--line2);
   color: var(--quiet);
 }

@@ -18,6 +18,8 @@ interface Heard {
 
 /** How often something came from visitors by a form, or was done about it, in the site that is open. */
 const answered = ref(0)
+/** How often a release was set for a time, asked for or given back in it. */
+const planned = ref(0)
 
 function tell(source: EventSource, heard: Heard) {
   const on = <T>(name: string, then: (data: T) => void) =>
@@ -27,6 +29,10 @@ function tell(source: EventSource, heard: Heard) {
   on('taking-in', heard.takingIn)
   on('answers', () => {
     answered.value++
+    heard.back()
+  })
+  on('releases', () => {
+    planned.value++
     heard.back()
   })
   on<{ here: boolean }>('seat', (told) => heard.seat(told.here))
@@ -81,5 +87,5 @@ export function makeEvents(heard: Heard) {
     place = next
     if (events) tellPlace(site, { window: windowId, at: next })
   }
-  return { connected, untold, answered, listen, close, at }
+  return { connected, untold, answered, planned, listen, close, at }
 }

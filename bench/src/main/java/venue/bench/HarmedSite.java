@@ -50,10 +50,13 @@ final class HarmedSite {
             List<Item> pages =
                     IntStream.range(0, PAGES).<Item>mapToObj(HarmedSite::page).toList();
             moor.run(AskedRequest.of(new PersonId("maja"), WholeCommand.takeIn("many words", pages)));
-            moor.release(
-                    new PersonId("maja"),
-                    "Many words",
-                    moor.now().plan().entries().stream().map(ReleaseEntry::item).toList());
+            moor.releasing()
+                    .release(
+                            new PersonId("maja"),
+                            "Many words",
+                            moor.now().plan().entries().stream()
+                                    .map(ReleaseEntry::item)
+                                    .toList());
             DemoServer.invite(database, PEOPLE, false);
         }
         byte[] bytes = new byte[FILE_BYTES];

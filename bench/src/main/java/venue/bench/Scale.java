@@ -53,7 +53,7 @@ final class Scale {
         List<String> entries = ReleasePlan.of(made.now().live(), made.now().working()).entries().stream()
                 .map(ReleaseEntry::item)
                 .toList();
-        made.release(new PersonId("bench"), "All of it", entries);
+        made.releasing().release(new PersonId("bench"), "All of it", entries);
         return made;
     }
 
@@ -68,6 +68,7 @@ final class Scale {
         compare("survey, after a step", small, large, Scale::survey);
         compare("release plan, after a step", small, large, Scale::plan);
         compare("standing line, after a step", small, large, Scale::standing);
+        compare("one page, released", small, large, Scale::released);
         compare("colour changed, released", small, large, Scale::colour);
         compare("page with three listings", small, large, Scale::listings);
         compare("the same, after a step", small, large, Scale::listingsAfter);
@@ -190,13 +191,19 @@ final class Scale {
         workspace.journal().redoable(new SiteId("loomgate-yard"), new PersonId("bench"));
     }
 
+    /** Changed on the disk, and made live. */
+    private void released(int round) {
+        title(round);
+        workspace.releasing().release(new PersonId("bench"), "One page", List.of(LargeSite.id(150)));
+    }
+
     /** Changed on the disk, told in a plan, and made live with the pages that show it. */
     private void colour(int round) {
         Value accent = Value.of(String.format(Locale.ROOT, "#A8%02X23", 40 + round));
         workspace.run(AskedRequest.of(
                 new PersonId("bench"), ValueCommand.setValue("dusk", null, null, "colourAccent", accent)));
         workspace.now().plan().entries();
-        workspace.release(new PersonId("bench"), "Another accent", List.of("dusk"));
+        workspace.releasing().release(new PersonId("bench"), "Another accent", List.of("dusk"));
     }
 
     /** As visitors get it, over a release that stays. */

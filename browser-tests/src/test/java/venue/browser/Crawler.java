@@ -28,7 +28,7 @@ final class Crawler {
               const token = /XSRF-TOKEN-\\w+=([^;]*)/.exec(document.cookie)[1]
               const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }
               const waiting = await (await fetch('/api/sites/kestrel-moor/releases/waiting')).json()
-              const body = JSON.stringify({ items: waiting.entries.map(e => e.item), note: '' })
+              const body = JSON.stringify({ items: waiting.changes.flatMap(c => c.entries.map(e => e.item)), note: '' })
               const answer = await fetch('/api/sites/kestrel-moor/releases', { method: 'POST', headers, body })
               return answer.ok ? '' : await answer.text()
             }
@@ -41,6 +41,8 @@ final class Crawler {
     private static final Pattern FOLLOWED =
             Pattern.compile("<link rel=\"alternate\" [^>]*href=\"(?:http://[^/]+)?(/[^\"]*)\"");
     private static final Pattern CANONICAL = Pattern.compile("<link rel=\"canonical\" href=\"([^\"]+)\"");
+    private static final Pattern BARRED = Pattern.compile("(?m)^Disallow: *(.*)$");
+    private static final Pattern KEPT_OUT = Pattern.compile("<meta name=\"robots\" content=\"[^\"]*noindex");
     private static final Pattern LISTED = Pattern.compile("<loc>([^<]+)</loc>");
 
     private final Running venue;
@@ -68,10 +70,7 @@ final class Crawler {
         List<String> wrong = new ArrayList<>();
         Map<String, HttpResponse<String>> pages = walk(wrong);
         everLive.addAll(pages.keySet());
-        Set<String> listed = new HashSet<>();
-        LISTED.matcher(Visitor.visit(venue, "/sitemap.xml").body())
-                .results()
-                .forEach(m -> listed.add(URI.create(m.group(1)).getPath()));
+        Set<String> listed = listed();
         for (Object each : (List<?>) page.evaluate(ROWS)) {
             Map<?, ?> row = (Map<?, ?>) each;
             String address = String.valueOf(row.get("address"));
@@ -89,6 +88,66 @@ final class Crawler {
         everLive.addAll(listed);
         everLive.stream().filter(address -> !pages.containsKey(address)).forEach(address -> answers(address, wrong));
         assertThat(wrong).as("after " + after).isEmpty();
+    }
+
+    /**
+     * Walks the live site while other things may wait: sitemap, canonical addresses, robots.txt, menus and all addresses that were ever live
+     * are held against each other, and the pages of the plan that are live as they are against them.
+     */
+    void walkLive(String after) {
+        List<String> wrong = new ArrayList<>();
+        Map<String, HttpResponse<String>> pages = walk(wrong);
+        Set<String> listed = listed();
+        List<String> barred = BARRED.matcher(Visitor.visit(venue, "/robots.txt").body())
+                .results()
+                .map(m -> m.group(1).strip())
+                .filter(b -> !b.isEmpty())
+                .toList();
+        pages.forEach((path, answer) -> {
+            boolean own = CANONICAL.matcher(answer.body()).find() && !path.contains("/-/") && !path.contains(".");
+            boolean meant = answer.statusCode() == 200
+                    && own
+                    && !KEPT_OUT.matcher(answer.body()).find()
+                    && barred.stream().noneMatch(path::startsWith);
+            if (meant && !listed.contains(path)) {
+                wrong.add(path + " may be indexed, and is not in the sitemap");
+            }
+        });
+        for (String address : listed) {
+            HttpResponse<String> answer = pages.computeIfAbsent(address, a -> Visitor.visit(venue, a));
+            if (answer.statusCode() != 200
+                    || KEPT_OUT.matcher(answer.body()).find()
+                    || barred.stream().anyMatch(address::startsWith)) {
+                wrong.add("the sitemap has " + address + ", which answers " + answer.statusCode()
+                        + " or keeps robots out");
+            }
+        }
+        for (Object each : (List<?>) page.evaluate(ROWS)) {
+            Map<?, ?> row = (Map<?, ?>) each;
+            String address = String.valueOf(row.get("address"));
+            if (row.get("state").equals("LIVE")) {
+                if (row.get("sitemap").equals("in") != listed.contains(address)) {
+                    wrong.add("the plan says " + row.get("sitemap") + " of " + address + ", the sitemap does not");
+                }
+                int status = pages.computeIfAbsent(address, a -> Visitor.visit(venue, a))
+                        .statusCode();
+                if (status != expected(row)) {
+                    wrong.add("the plan has " + address + " as live, it answers " + status);
+                }
+            }
+        }
+        everLive.addAll(pages.keySet());
+        everLive.addAll(listed);
+        everLive.stream().filter(address -> !pages.containsKey(address)).forEach(address -> answers(address, wrong));
+        assertThat(wrong).as("after " + after).isEmpty();
+    }
+
+    private Set<String> listed() {
+        Set<String> listed = new HashSet<>();
+        LISTED.matcher(Visitor.visit(venue, "/sitemap.xml").body())
+                .results()
+                .forEach(m -> listed.add(URI.create(m.group(1)).getPath()));
+        return listed;
     }
 
     /** Every page that can be reached, each linked to at the very address where it is served. */

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -29,8 +30,14 @@ final class Running implements AutoCloseable {
     private ConfigurableApplicationContext context;
 
     private final Map<String, Object> more;
+    private final InstantSource clock;
 
     private Running(int port, Path data, Map<String, Object> more) {
+        this(port, data, more, InstantSource.system());
+    }
+
+    private Running(int port, Path data, Map<String, Object> more, InstantSource clock) {
+        this.clock = clock;
         this.port = port;
         this.data = data;
         this.more = more;
@@ -59,6 +66,11 @@ final class Running implements AutoCloseable {
         Map<String, Object> all = new HashMap<>(besides);
         all.putAll(DEMO);
         return new Running(freePort(), data, all);
+    }
+
+    /** The demo by another clock. */
+    static Running start(Path data, InstantSource clock) {
+        return new Running(freePort(), data, DEMO, clock);
     }
 
     static int freePort() {
@@ -105,7 +117,7 @@ final class Running implements AutoCloseable {
         properties.put("server.port", port);
         properties.put("venue.data", data.toString());
         properties.putAll(more);
-        context = Application.start(DataFolder.open(data), properties);
+        context = Application.start(DataFolder.open(data), properties, clock);
     }
 
     void stop() {

@@ -10,7 +10,8 @@ import java.util.Map;
 /** A page with every kind of element on it, made through the API as the window's person; see {@code sampler.json}. */
 final class Sampler {
 
-    private static final String GIVE = """
+    /** Gives a command as the window’s person; tells why it is refused. */
+    static final String GIVE = """
             async (command) => {
               const token = /XSRF-TOKEN-\\w+=([^;]*)/.exec(document.cookie)[1]
               const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }
@@ -19,6 +20,7 @@ final class Sampler {
               return answer.ok ? '' : await answer.text()
             }
             """;
+
     private static final String MAKE = """
             async (kinds) => {
               const give = %s

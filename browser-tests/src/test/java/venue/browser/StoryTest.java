@@ -171,7 +171,7 @@ class StoryTest extends DemoTest {
     private void release() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Release \\d+ changes…")))
                 .click();
-        Locator changes = page.locator(".changes");
+        Locator changes = page.locator(".waits");
         assertThat(changes).containsText("New page beneath Visit at /visit/dark-sky-car-park");
         assertThat(changes).containsText("Home page: “Visit” instead of “Welcome to the moor”");
         assertThat(changes).containsText("Line added: Dark-sky car park");

@@ -75,7 +75,7 @@ class ExportTest {
         json(maja.give("say-gone", "from", "/visit/old.days/*"));
         json(maja.give("set-value", "item", "site", "key", "basket", "value", "none"));
         List<String> all = json(maja.get("/api/sites/kestrel-moor/releases/waiting"))
-                .get("entries")
+                .get("changes")
                 .findValuesAsString("item");
         json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", all, "note", "")));
     }

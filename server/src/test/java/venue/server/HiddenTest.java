@@ -167,7 +167,7 @@ class HiddenTest {
     }
 
     private void release() {
-        List<String> items = json(maja.get(SITE + "/releases/waiting")).get("entries").findValues("item").stream()
+        List<String> items = json(maja.get(SITE + "/releases/waiting")).get("changes").findValues("item").stream()
                 .map(JsonNode::asString)
                 .toList();
         json(maja.post(SITE + "/releases", Client.json("items", items, "note", "")));

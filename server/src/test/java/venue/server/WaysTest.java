@@ -100,7 +100,7 @@ class WaysTest {
     void aReleaseIsLookedAtMadeAndGoneBackFrom() {
         json(maja.give("set-segment", "page", "tonight", "segment", "this-evening"));
         JsonNode waiting = json(maja.get(SITE + "/releases/waiting"));
-        assertThat(waiting.get("entries").findValuesAsString("item")).contains("tonight");
+        assertThat(waiting.get("changes").findValuesAsString("item")).contains("tonight");
         JsonNode preview =
                 json(maja.post(SITE + "/releases/preview", Client.json("items", List.of("tonight"), "note", "")));
         assertThat(preview.get("notes").get(0).asString())

@@ -14,6 +14,7 @@ import venue.store.aside.SetAside;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
 import venue.store.filter.KeptFilters;
+import venue.store.live.AskedReleases;
 import venue.store.media.FirstPages;
 import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
@@ -33,7 +34,9 @@ import venue.store.workspace.Workspaces;
 @Configuration(proxyBeanMethods = false)
 class Parts {
 
+    /** The launcher brings the clock; where there was none, it is that of the system. */
     @Bean
+    @ConditionalOnMissingBean
     InstantSource clock() {
         return InstantSource.system();
     }
@@ -78,6 +81,11 @@ class Parts {
     @Bean
     SetAside setAside(Database database, InstantSource clock) {
         return new SetAside(database, clock);
+    }
+
+    @Bean
+    AskedReleases askedReleases(Database database, InstantSource clock) {
+        return new AskedReleases(database, clock);
     }
 
     @Bean

@@ -68,7 +68,7 @@ public class SiteMaker {
                 team.seat(by, who, workspace.site(), Role.MANAGER);
             }
             List<String> live = site.home() == null ? List.of() : List.of(site.home());
-            workspace.release(who, "The first pages", live(workspace, live));
+            workspace.releasing().release(who, "The first pages", live(workspace, live));
         };
         return workspaces.begin(idFor(site.name()), who, pack, host, then);
     }
@@ -87,7 +87,7 @@ public class SiteMaker {
             first.run();
             team.madeSite(by, workspace.site());
             team.seat(by, who, workspace.site(), Role.MANAGER);
-            workspace.release(who, "The first pages", live(workspace, Beginnings.live(beginWith)));
+            workspace.releasing().release(who, "The first pages", live(workspace, Beginnings.live(beginWith)));
         };
         return workspaces.begin(idFor(site.name()), who, beginnings.items(beginWith, site), then);
     }

@@ -98,7 +98,7 @@ class DemoLoader {
         List<String> all = ReleasePlan.of(live, workspace.now().working()).entries().stream()
                 .map(ReleaseEntry::item)
                 .toList();
-        workspace.release(DemoPeople.MANAGER_ID, "The new site", all);
+        workspace.releasing().release(DemoPeople.MANAGER_ID, "The new site", all);
         KestrelMoor.changesSince().forEach(c -> workspace.run(AskedRequest.of(DemoPeople.MANAGER_ID, c)));
     }
 

@@ -2,8 +2,10 @@ package venue.server.firststeps;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -15,6 +17,7 @@ import venue.server.here.Here;
 import venue.server.upkeep.BackupFolder;
 import venue.store.people.Persons;
 import venue.store.people.Seats;
+import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
 /** The first steps of a site, for those who manage it. */
@@ -60,13 +63,17 @@ class FirstStepsController {
 
         static Begun of(Workspace workspace) {
             SiteId site = workspace.site();
-            Map<String, Hash> first = workspace.releases().mapAt(site, 1);
+            Standing now = workspace.now();
+            Map<String, Optional<Hash>> otherwise = workspace.releases().otherwiseAt(site, 1);
+            Function<String, Hash> first = item -> otherwise
+                    .getOrDefault(item, Optional.of(now.liveHashOf(item)))
+                    .orElse(Hash.NONE);
             String look = workspace
                     .archive()
-                    .past(Site.ID, first.getOrDefault(Site.ID, Hash.NONE))
+                    .past(Site.ID, first.apply(Site.ID))
                     .map(i -> ((Site) i).look())
                     .orElse("");
-            return new Begun(workspace.journal().beganWith(site), look, first.getOrDefault(look, Hash.NONE));
+            return new Begun(workspace.journal().beganWith(site), look, first.apply(look));
         }
     }
 

@@ -24,6 +24,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.SiteId;
 import venue.core.check.survey.OutsideLinks;
+import venue.core.edition.edition.Edition;
 import venue.core.model.site.SiteFacts;
 import venue.server.hook.HookPost;
 import venue.server.hook.OpenClient;
@@ -91,7 +92,7 @@ public class LinkCheck {
         if (going.putIfAbsent(site, new Going(0, 0)) == null) {
             turn.execute(() -> {
                 try {
-                    all(site);
+                    workspaces.find(site).ifPresent(w -> all(site, w.now().working()));
                 } catch (RuntimeException e) {
                     LOG.warn("Links of {} can't be looked at now", site, e);
                 } finally {
@@ -119,8 +120,8 @@ public class LinkCheck {
                 .forEach(this::ask);
     }
 
-    private void all(SiteId site) {
-        Set<String> linked = OutsideLinks.of(workspaces.require(site).now().working());
+    private void all(SiteId site, Edition working) {
+        Set<String> linked = OutsideLinks.of(working);
         Map<String, Instant> lookedAt = links.lookedAt(site);
         List<String> all = linked.stream()
                 .sorted(Comparator.comparing((String a) -> lookedAt.getOrDefault(a, Instant.EPOCH)))

@@ -49,7 +49,7 @@ import venue.store.workspace.Workspaces;
 /**
  * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code shared/ID}, {@code
  * template/ID}, {@code listing/ITEM} for the listing {@code element=ID} of {@code section=ID} in the layout {@code layout=KEY} on {@code hard=CASE} of its content. Queries: {@code marks=1}
- * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
+ * for what managers see, {@code of=live} for the live release or another edition that {@link Editions} knows, {@code look=ID} in another look, {@code in=ID} in another
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a pattern instead of its own
  * sections, or ({@code zone=KEY&index=N}) placed among them, {@code rolled=ID} with a template's or pattern's changes carried to it as
  * {@code chosen=KEY:CHOICE,KEY:CHOICE},
@@ -75,6 +75,7 @@ public class Proofs {
     private final WorkingView looks;
     private final SentProofs sent;
     private final TriedSearch search;
+    private final Editions editions;
 
     Proofs(
             ProofPass passes,
@@ -82,7 +83,9 @@ public class Proofs {
             Origins origins,
             WorkingView looks,
             SentProofs sent,
-            TriedSearch search) {
+            TriedSearch search,
+            Editions editions) {
+        this.editions = editions;
         this.search = search;
         this.passes = passes;
         this.workspaces = workspaces;
@@ -114,8 +117,8 @@ public class Proofs {
 
     /** One of the site as it stands, whoever has seen to it that it may be seen. */
     Optional<Rendered> of(Workspace workspace, Standing standing, String sort, String id, Map<String, String> query) {
-        Edition edition = "live".equals(query.get("of"))
-                ? standing.live()
+        Edition edition = query.containsKey("of")
+                ? editions.of(workspace, standing, query.get("of"))
                 : then(workspace, dressed(standing.working(), query), id, Hash.of(query.get("at")));
         if (sort.equals("page") && edition.page(id).isPresent()) {
             edition = foreseen(workspace.desk().on(edition), id, query);

@@ -1,6 +1,7 @@
 package venue.server.site;
 
 import jakarta.servlet.http.HttpSession;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.PersonId;
@@ -18,6 +19,9 @@ import venue.server.plan.PlanRows;
 import venue.server.proof.ProofPass;
 import venue.server.survey.Surveyed;
 import venue.store.journal.Journal;
+import venue.store.live.AskedReleases;
+import venue.store.live.PlannedReleases.Planned;
+import venue.store.workspace.Releasing;
 import venue.store.workspace.Standing;
 
 /** What a window needs to know after a step, wherever it asks for it: its bytes don't grow with the site. */
@@ -30,8 +34,17 @@ public class News {
     private final PlanRows rows;
     private final Surveyed surveyed;
     private final NewAnswers answersTold;
+    private final AskedReleases asked;
 
-    News(Origins origins, ProofPass passes, Events events, PlanRows rows, Surveyed surveyed, NewAnswers answersTold) {
+    News(
+            Origins origins,
+            ProofPass passes,
+            Events events,
+            PlanRows rows,
+            Surveyed surveyed,
+            NewAnswers answersTold,
+            AskedReleases asked) {
+        this.asked = asked;
         this.answersTold = answersTold;
         this.surveyed = surveyed;
         this.origins = origins;
@@ -62,7 +75,8 @@ public class News {
                         here.role(),
                         origin,
                         origin + "/-/proof/" + passes.issue(site, who, session) + "/"),
-                new SiteStanding.Steps(standing.step(), standing.shaped(), standing.release(), standing.changes()),
+                new SiteStanding.Steps(
+                        standing.step(), standing.shaped(), standing.release(), standing.changes(), coming(here)),
                 new SiteStanding.Home(
                         working.site().home(), working.home().map(Page::title).orElse("none")),
                 new SiteStanding.Pages(tally.pages(), tally.toFill()),
@@ -73,6 +87,16 @@ public class News {
                         redo.map(Journal.Group::name).orElse(null),
                         redo.map(Journal.Group::item).orElse(null)),
                 events.here(site));
+    }
+
+    private SiteStanding.OnTheWay coming(Here here) {
+        Releasing releasing = here.workspace().releasing();
+        List<Planned> planned = releasing.planned();
+        return new SiteStanding.OnTheWay(
+                planned.size(),
+                planned.stream().findFirst().map(Planned::wanted).orElse(null),
+                (int) planned.stream().filter(releasing::isOverdue).count(),
+                asked.open(here.site(), here.now().waits().ids()));
     }
 
     private static SiteStanding.FoundHere findings(Surveyed.Found found, int newAnswers) {

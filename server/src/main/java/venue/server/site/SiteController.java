@@ -37,9 +37,9 @@ class SiteController {
      * A site of one's own.
      *
      * @param release its latest; 0 for none
-     * @param changes how many wait to be released
+     * @param waits whether anything waits to be released
      */
-    record SiteName(SiteId id, String name, String origin, Role role, int release, int changes) {}
+    record SiteName(SiteId id, String name, String origin, Role role, int release, boolean waits) {}
 
     /** The sites in which whoever asks has a seat, and all of them for owners. */
     @GetMapping
@@ -52,7 +52,7 @@ class SiteController {
                         origins.origin(String.valueOf(s.host())),
                         Objects.requireNonNull(roles.get(s.id())),
                         s.release(),
-                        s.changes()))
+                        s.waits()))
                 .toList();
     }
 

@@ -35,9 +35,24 @@ record SiteStanding(
      * How far it has come.
      *
      * @param shaped the step that last changed what there is to choose from (the catalog)
-     * @param changes how many items differ from the last release
+     * @param changes how many changes wait to be released
      */
-    record Steps(long step, long shaped, int release, int changes) {}
+    record Steps(
+            long step,
+            long shaped,
+            int release,
+            int changes,
+            @JsonUnwrapped OnTheWay coming) {}
+
+    /**
+     * What is on its way to be released.
+     *
+     * @param planned how many releases are set for a time
+     * @param nextAt when the first of them is due by the clocks of the site; absent for none
+     * @param overdue how many of them are due, and wait because something is in their way
+     * @param asked how many are asked for
+     */
+    record OnTheWay(int planned, @Nullable String nextAt, int overdue, int asked) {}
 
     record Home(@Nullable String homeId, String homeTitle) {}
 

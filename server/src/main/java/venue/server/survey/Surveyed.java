@@ -136,6 +136,11 @@ public class Surveyed {
                     .toList();
         }
 
+        /** What the survey finds about an item and nobody set aside. */
+        public Stream<Finding> about(String item) {
+            return survey().about(item).stream().filter(f -> !aside.containsKey(SetAside.Key.of(f)));
+        }
+
         /** What is found and was set aside: looked for by what that is about. */
         Stream<Finding> putAside() {
             if (aside.isEmpty()) {
@@ -181,8 +186,9 @@ public class Surveyed {
                 ? Set.of()
                 : standing.live()
                         .kept(
-                                "what is found on the live site",
-                                () -> Survey.ofReleased(standing.live()).all().stream()
+                                "what is found on the live site on "
+                                        + standing.known().today(),
+                                () -> Survey.ofReleased(standing.live(), standing.known()).all().stream()
                                         .map(SetAside.Key::of)
                                         .collect(Collectors.toUnmodifiableSet()));
     }

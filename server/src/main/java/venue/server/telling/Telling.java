@@ -1,5 +1,6 @@
 package venue.server.telling;
 
+import jakarta.annotation.PreDestroy;
 import java.net.URI;
 import java.time.Duration;
 import java.time.Instant;
@@ -11,6 +12,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.locks.ReentrantLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -57,6 +61,13 @@ public class Telling {
     /** Sites that may have something to tell. */
     private final Set<SiteId> news = ConcurrentHashMap.newKeySet();
 
+    private final ReentrantLock turn = new ReentrantLock();
+    private final ExecutorService teller = Executors.newSingleThreadExecutor(run -> {
+        Thread thread = new Thread(run, "telling");
+        thread.setDaemon(true);
+        return thread;
+    });
+
     Telling(
             Workspaces workspaces,
             Told told,
@@ -94,8 +105,24 @@ public class Telling {
         return URI.create(service).getHost();
     }
 
+    /** By a thread of its own: whoever is told may take their time, and what else is done by the clock would wait for that. */
     @Scheduled(fixedDelay = LOOKS_MS, initialDelay = LOOKS_MS)
+    void soon() {
+        if (!news.isEmpty() && !turn.isLocked()) {
+            teller.execute(this::look);
+        }
+    }
+
     public void look() {
+        turn.lock();
+        try {
+            each();
+        } finally {
+            turn.unlock();
+        }
+    }
+
+    private void each() {
         for (SiteId site : List.copyOf(news)) {
             news.remove(site);
             try {
@@ -180,5 +207,10 @@ public class Telling {
         message.put("keyLocation", origin + "/" + key(site) + ".txt");
         message.put("urlList", addresses);
         return JsonMapper.shared().writeValueAsString(message);
+    }
+
+    @PreDestroy
+    void close() {
+        teller.shutdownNow();
     }
 }

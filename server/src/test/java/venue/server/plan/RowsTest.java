@@ -52,10 +52,13 @@ class RowsTest {
                 moor.run(AskedRequest.of(MAJA, command));
                 rows = agreed(rows, moor);
             }
-            moor.release(
-                    MAJA,
-                    "",
-                    moor.now().plan().entries().stream().map(ReleaseEntry::item).toList());
+            moor.releasing()
+                    .release(
+                            MAJA,
+                            "",
+                            moor.now().plan().entries().stream()
+                                    .map(ReleaseEntry::item)
+                                    .toList());
             rows = agreed(rows, moor);
             for (int i = 0; i < DAY.size(); i++) {
                 moor.undo(MAJA, Role.MANAGER);

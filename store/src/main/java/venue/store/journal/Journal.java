@@ -56,6 +56,12 @@ public final class Journal {
             group by s.step_group order by step desc limit :limit offset :from
             """;
 
+    private static final String CAME_AFTER = """
+            select count(*) from (
+              select 1 from step_change c join step s on s.id = c.step
+              where c.item = :item and c.after is :hash and c.step > :step and s.site = :site limit 1)
+            """;
+
     private static final String LAST_OF_ITEM = """
             select s.who, s.at, s.name from step_change c join step s on s.id = c.step
             where s.site = :site and c.item = :item order by s.id desc limit 1
@@ -111,6 +117,28 @@ public final class Journal {
                         .map(c -> new Object[] {id, c.item(), c.before(), c.after()})
                         .toList());
         return id;
+    }
+
+    /** What a group of steps was called when it was last worked at. */
+    public String nameOf(SiteId site, String group) {
+        return sql.sql("select name from step where site = :site and step_group = :group order by id desc limit 1")
+                .param("site", site)
+                .param("group", group)
+                .query(String.class)
+                .optional()
+                .orElse("");
+    }
+
+    /** Whether an item came to be so after a step; absent for not being there. */
+    public boolean cameAfter(SiteId site, String item, @Nullable Hash hash, long step) {
+        return sql.sql(CAME_AFTER)
+                        .param("site", site)
+                        .param("item", item)
+                        .param("hash", hash)
+                        .param("step", step)
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 
     /** The items that the site began with. */

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.basics.item.Hash;
@@ -15,7 +16,7 @@ import venue.store.journal.HashChange;
 public final class Releases {
 
     private static final String INSERT =
-            "insert into release (site, number, at, who, note) values (:site, :number, :at, :who, :note)";
+            "insert into release (site, number, at, who, note, back_to, due) values (:site, :number, :at, :who, :note, :back, :due)";
     private static final String INSERT_CHANGE = """
             insert into release_change (site, number, item, before, after)
             values (:site, :number, :item, :before, :after)
@@ -28,7 +29,7 @@ public final class Releases {
     private static final String REMOVE = "delete from live where site = :site and item = :item";
     private static final String LATEST = "select coalesce(max(number), 0) from release where site = :site";
     private static final String LOG = """
-            select r.number, r.at, r.who, r.note,
+            select r.number, r.at, r.who, r.note, r.back_to, r.due,
               (select count(*) from release_change c where c.site = r.site and c.number = r.number) as changes
             from release r where r.site = :site order by r.number desc limit :limit offset :from
             """;
@@ -42,13 +43,33 @@ public final class Releases {
             where site = :site and number > :number order by number desc, item
             """;
 
-    /** A release as the log has it; {@code at} is ISO 8601. */
-    public record Logged(int number, String at, String who, String note, int changes) {
+    /**
+     * A release as the log has it; times are ISO 8601.
+     *
+     * @param backTo the release that it went back to, where it did
+     * @param due for when it was set, where it was
+     * @param changes how many items it changed
+     */
+    public record Logged(
+            int number,
+            String at,
+            String who,
+            String note,
+            @Nullable Integer backTo,
+            @Nullable String due,
+            int changes) {
 
         public Logged by(String name) {
-            return new Logged(number, at, name, note, changes);
+            return new Logged(number, at, name, note, backTo, due, changes);
         }
     }
+
+    /** Why a release is made, in a line for the log. */
+    public record Reason(
+            PersonId who,
+            String note,
+            @Nullable Integer backTo,
+            @Nullable Instant due) {}
 
     /** One item of the live map. */
     public record Placed(String item, Hash hash, String changedAt) {}
@@ -86,36 +107,29 @@ public final class Releases {
                 .list();
     }
 
-    /** The live map as it was after a release: the map of now with all later releases taken back. */
-    public Map<String, Hash> mapAt(SiteId site, int number) {
-        Map<String, Hash> map = new HashMap<>();
-        map(site).forEach(p -> map.put(p.item(), p.hash()));
+    /** What of the live map was otherwise after a release: each item that has been changed since, as it was then. */
+    public Map<String, Optional<Hash>> otherwiseAt(SiteId site, int number) {
+        Map<String, Optional<Hash>> then = new HashMap<>();
         sql.sql(CHANGES_SINCE)
                 .param("site", site)
                 .param("number", number)
                 .query(HashChange.class)
                 .list()
-                .forEach(c -> set(map, c.item(), c.before()));
-        return map;
-    }
-
-    private static void set(Map<String, Hash> map, String item, @Nullable Hash hash) {
-        if (hash == null) {
-            map.remove(item);
-        } else {
-            map.put(item, hash);
-        }
+                .forEach(c -> then.put(c.item(), Optional.ofNullable(c.before())));
+        return then;
     }
 
     /** Keeps a release and makes its changes to the live map; to be called within one transaction. */
-    public int append(SiteId site, Instant at, PersonId who, String note, List<HashChange> changes) {
+    public int append(SiteId site, Instant at, Reason why, List<HashChange> changes) {
         int number = latest(site) + 1;
         sql.sql(INSERT)
                 .param("site", site)
                 .param("number", number)
                 .param("at", at.toString())
-                .param("who", who)
-                .param("note", note)
+                .param("who", why.who())
+                .param("note", why.note())
+                .param("back", why.backTo())
+                .param("due", why.due() == null ? null : why.due().toString())
                 .update();
         for (HashChange change : changes) {
             sql.sql(INSERT_CHANGE)

@@ -29,6 +29,8 @@ public enum Deed {
     SITE_BROUGHT_BACK,
     SITE_REMOVED,
     RELEASED,
+    RELEASE_SET,
+    RELEASE_CANCELLED,
     MAY_GIVE,
     MAY_NOT_GIVE,
     GIVEN_TO_ALL,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import venue.core.check.survey.Known;
 import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Tally;
@@ -29,13 +30,14 @@ record DerivedStanding(long step, Edition working, Edition live, Survey survey, 
      */
     record Touch(long from, @Nullable Set<String> ids) {}
 
-    static DerivedStanding of(long step, Edition working, Edition live) {
-        return new DerivedStanding(step, working, live, Survey.of(working, live), Tally.of(working, live), List.of());
+    static DerivedStanding of(long step, Edition working, Edition live, Known known) {
+        return new DerivedStanding(
+                step, working, live, Survey.of(working, live, known), Tally.of(working, live), List.of());
     }
 
     /** The same some steps later, which have changed these items in either copy. */
-    DerivedStanding after(long now, Edition workingNow, Edition liveNow, Collection<String> ids) {
-        Survey surveyed = survey.after(workingNow, liveNow, ids);
+    DerivedStanding after(long now, Edition workingNow, Edition liveNow, Collection<String> ids, Known known) {
+        Survey surveyed = survey.after(workingNow, liveNow, ids, known);
         List<Touch> told = new ArrayList<>(trail);
         told.add(new Touch(step, touched(surveyed, workingNow, liveNow, ids)));
         return new DerivedStanding(

@@ -21,11 +21,11 @@ final class SiteRows {
             select s.id, s.retired_at, json_extract(c.body, '$.name') as name,
               json_extract(c.body, '$.language') as language, json_extract(c.body, '$.hosts[0]') as host,
               (select coalesce(max(number), 0) from release r where r.site = s.id) as release,
-              (select count(*) from working w join content x on x.hash = w.hash
+              (exists (select 1 from working w join content x on x.hash = w.hash
                 left join live l on l.site = w.site and l.item = w.item
                 where w.site = s.id and l.hash is not w.hash and x.type <> 'PATTERN')
-              + (select count(*) from live l left join working w on w.site = l.site and w.item = l.item
-                where l.site = s.id and w.hash is null) as changes
+              or exists (select 1 from live l left join working w on w.site = l.site and w.item = l.item
+                where l.site = s.id and w.hash is null)) as waits
             from site s join working o on o.site = s.id and o.item = 'site' join content c on c.hash = o.hash
             where s.id in (:ids) order by s.created_at, s.id
             """;
@@ -60,6 +60,11 @@ final class SiteRows {
             "member_group",
             "member",
             "request",
+            "planned_change",
+            "planned_need",
+            "planned_release",
+            "asked_item",
+            "asked_release",
             "release_change",
             "release",
             "live",

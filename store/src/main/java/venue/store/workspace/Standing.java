@@ -2,6 +2,7 @@ package venue.store.workspace;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Objects;
@@ -9,15 +10,18 @@ import java.util.Optional;
 import java.util.Set;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
-import kotlinx.collections.immutable.PersistentSet;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.check.survey.Known;
 import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Tally;
 import venue.core.live.release.ReleasePlan;
+import venue.core.live.release.Trace;
+import venue.core.live.release.Waits;
 import venue.core.live.sitemap.OwnChange;
 import venue.core.sort.Sorts;
 
@@ -32,8 +36,9 @@ public final class Standing {
     private final Copy live;
     private final long step;
     private final int release;
-    private final PersistentSet<String> waiting;
+    private final Waits waits;
     private final PersistentMap<String, Instant> changed;
+    private final Past past;
     /** From where on it is worked out what stands here; absent where nobody has asked for that before. */
     private final @Nullable Base base;
     /** The step that last changed more than what pages say. */
@@ -61,15 +66,18 @@ public final class Standing {
             Copy live,
             long step,
             int release,
-            PersistentSet<String> waiting,
-            PersistentMap<String, Instant> changed) {
+            PersistentMap<String, Instant> changed,
+            Past past) {
         this.site = site;
         this.working = working;
         this.live = live;
         this.step = step;
         this.release = release;
-        this.waiting = waiting;
         this.changed = changed;
+        this.past = past;
+        Set<String> all = new HashSet<>(working.hashes().keySet());
+        all.addAll(live.hashes().keySet());
+        waits = waits(Waits.NOTHING, all, working, live, past.came());
         base = null;
         shaped = step;
     }
@@ -82,14 +90,16 @@ public final class Standing {
             long step,
             int release,
             PersistentMap<String, Instant> changed,
-            Collection<String> ids) {
+            Collection<String> ids,
+            Past.Came came) {
         site = before.site;
+        past = before.past;
         this.working = working;
         this.live = live;
         this.step = step;
         this.release = release;
         this.changed = changed;
-        waiting = waiting(before.waiting, ids, working, live);
+        waits = waits(before.waits, ids, working, live, came);
         shaped = isShaping(before.working(), working(), ids) ? step : before.shaped;
         DerivedStanding known = before.derived;
         base = known != null ? new Base(known, Set.copyOf(ids)) : before.base == null ? null : before.base.and(ids);
@@ -109,22 +119,24 @@ public final class Standing {
      * @param release the number of the live release, 0 before the first
      * @param changed when each live item was last released with a change
      */
-    static Standing of(SiteId site, Copy working, Copy live, long step, int release, Map<String, Instant> changed) {
-        Set<String> all = new HashSet<>(working.hashes().keySet());
-        all.addAll(live.hashes().keySet());
-        return new Standing(
-                site,
-                working,
-                live,
-                step,
-                release,
-                waiting(ExtensionsKt.persistentHashSetOf(), all, working, live),
-                ExtensionsKt.toPersistentHashMap(changed));
+    static Standing of(
+            SiteId site, Copy working, Copy live, long step, int release, Map<String, Instant> changed, Past past) {
+        return new Standing(site, working, live, step, release, ExtensionsKt.toPersistentHashMap(changed), past);
     }
 
-    /** How it stands after a step that changes some items of the working copy. */
-    Standing worked(Copy now, long number, Collection<String> ids) {
-        return new Standing(this, now, live, number, release, changed, ids);
+    /** How it stands after a step of somebody's that changes some items of the working copy. */
+    Standing worked(Copy now, long number, Collection<String> ids, PersonId who, String group) {
+        return new Standing(this, now, live, number, release, changed, ids, differing -> {
+            Map<String, Trace> traces = new HashMap<>();
+            differing.forEach(id -> traces.put(id, trace(now, id, who, group)));
+            return traces;
+        });
+    }
+
+    private Trace trace(Copy now, String id, PersonId who, String group) {
+        Trace before = waits.traces().get(id);
+        boolean same = hashOf(id).equals(now.hashes().getOrDefault(id, Hash.NONE));
+        return before == null ? Trace.of(who, group) : same ? before : before.and(who, group);
     }
 
     /** How it stands after a release, which changes some items of either. */
@@ -135,7 +147,7 @@ public final class Standing {
             int releaseNow,
             PersistentMap<String, Instant> changedNow,
             Collection<String> ids) {
-        return new Standing(this, now, out, number, releaseNow, changedNow, ids);
+        return new Standing(this, now, out, number, releaseNow, changedNow, ids, past.came());
     }
 
     /** The site that stands so. */
@@ -159,8 +171,9 @@ public final class Standing {
         return live.hashes();
     }
 
-    PersistentSet<String> waiting() {
-        return waiting;
+    /** What waits to be released. */
+    public Waits waits() {
+        return waits;
     }
 
     public long step() {
@@ -181,7 +194,7 @@ public final class Standing {
         PersistentMap<String, Instant> known = changedWorking;
         if (known == null) {
             PersistentMap.Builder<String, Instant> without = changed.builder();
-            waiting.forEach(without::remove);
+            waits.ids().forEach(without::remove);
             known = without.build();
             changedWorking = known;
         }
@@ -210,22 +223,27 @@ public final class Standing {
 
     /** What stands between the live release and the working copy. */
     public ReleasePlan plan() {
-        return ReleasePlan.of(live(), working(), waiting);
+        return ReleasePlan.of(live(), working(), waits.ids());
     }
 
     /** How many changes wait to be released. */
     public int changes() {
-        return ReleasePlan.size(live(), working(), waiting);
+        return waits.size();
     }
 
     /** Ids of the pages that a release of all that waits changes for visitors, as somebody sees them who looks then. */
     public Set<String> changing(Instant at) {
-        return OwnChange.pages(live(), working(), waiting, at);
+        return OwnChange.pages(live(), working(), waits.ids(), at);
     }
 
     /** What the survey finds on the working copy. */
     public Survey survey() {
         return derived().survey();
+    }
+
+    /** What a survey of the site knows at this moment besides what it looks at. */
+    public Known known() {
+        return past.known(working());
     }
 
     /** How the working copy stands to the live site, in numbers. */
@@ -243,8 +261,8 @@ public final class Standing {
                 known = derived;
                 if (known == null) {
                     known = base == null
-                            ? DerivedStanding.of(step, working(), live())
-                            : base.derived().after(step, working(), live(), base.ids());
+                            ? DerivedStanding.of(step, working(), live(), known())
+                            : base.derived().after(step, working(), live(), base.ids(), known());
                     derived = known;
                 }
             }
@@ -252,17 +270,20 @@ public final class Standing {
         return known;
     }
 
-    /** The ids of items whose content differs between two copies, where only some may have come to differ or to agree. */
-    private static PersistentSet<String> waiting(
-            PersistentSet<String> before, Collection<String> changed, Copy working, Copy live) {
-        PersistentSet.Builder<String> now = before.builder();
+    /** What waits, where only some items may have come to differ or to agree. */
+    private static Waits waits(Waits before, Collection<String> changed, Copy working, Copy live, Past.Came came) {
+        Set<String> differing = new HashSet<>();
+        Set<String> agreeing = new HashSet<>();
         for (String id : changed) {
-            if (Objects.equals(working.hashes().get(id), live.hashes().get(id))) {
-                now.remove(id);
-            } else {
-                now.add(id);
-            }
+            boolean agrees =
+                    Objects.equals(working.hashes().get(id), live.hashes().get(id));
+            (agrees ? agreeing : differing).add(id);
         }
-        return now.build();
+        return before.after(
+                live.edition(),
+                working.edition(),
+                differing.isEmpty() ? Map.of() : came.of(differing),
+                agreeing,
+                id -> working.hashes().getOrDefault(id, Hash.NONE));
     }
 }

@@ -20,8 +20,11 @@ final class StandingReader {
     private final WorkingMap workingMap;
     private final Releases releases;
     private final Journal journal;
+    private final Past past;
 
-    StandingReader(SiteId site, Contents contents, WorkingMap workingMap, Releases releases, Journal journal) {
+    StandingReader(
+            SiteId site, Contents contents, WorkingMap workingMap, Releases releases, Journal journal, Past past) {
+        this.past = past;
         this.site = site;
         this.contents = contents;
         this.workingMap = workingMap;
@@ -39,7 +42,7 @@ final class StandingReader {
             changed.put(p.item(), Instant.parse(p.changedAt()));
         });
         return Standing.of(
-                site, copy(hashes), copy(live.build()), journal.latest(site), releases.latest(site), changed);
+                site, copy(hashes), copy(live.build()), journal.latest(site), releases.latest(site), changed, past);
     }
 
     private Standing.Copy copy(PersistentMap<String, Hash> hashes) {

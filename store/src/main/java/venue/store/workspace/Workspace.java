@@ -1,12 +1,12 @@
 package venue.store.workspace;
 
-import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -22,10 +22,8 @@ import venue.core.basics.item.SiteId;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.Editor;
-import venue.core.edition.edition.Edition;
 import venue.core.edition.json.ItemJson;
 import venue.core.edition.merge.Archive;
-import venue.core.live.release.ReleasePlan;
 import venue.core.model.site.Role;
 import venue.store.content.Contents;
 import venue.store.database.Database;
@@ -52,6 +50,7 @@ public final class Workspace {
     private final Releases releases;
     private final WorkingMap workingMap;
     private final StandingReader reader;
+    private final Releasing releasing;
     private final Editor editor;
     private final InstantSource clock;
     private final RandomGenerator chance;
@@ -83,7 +82,9 @@ public final class Workspace {
         releases = new Releases(database.sql());
         workingMap = new WorkingMap(database);
         editor = new Editor(archive);
-        reader = new StandingReader(site, contents, workingMap, releases, journal);
+        Past past = new Past(archive::find, clock, new Traces(database.sql(), site));
+        reader = new StandingReader(site, contents, workingMap, releases, journal, past);
+        releasing = new Releasing(this, database, contents, workingMap, clock);
         now = reader.now();
     }
 
@@ -114,8 +115,14 @@ public final class Workspace {
         return bin;
     }
 
+    /** The log of its releases. */
     public Releases releases() {
         return releases;
+    }
+
+    /** What takes it live. */
+    public Releasing releasing() {
+        return releasing;
     }
 
     /** What commands work on now, for somebody who may do anything: to look at what one would do before it is given. */
@@ -148,10 +155,28 @@ public final class Workspace {
     }
 
     /** Works when nobody else does; whoever listens is told when all of it is done and others may work. */
-    private Done inTurn(Supplier<Done> work) {
+    Done inTurn(Supplier<Done> work) {
+        return Objects.requireNonNull(inTurnMaybe(work));
+    }
+
+    /** The same where it may come to nothing. */
+    @Nullable
+    Done inTurnMaybe(Supplier<@Nullable Done> work) {
         Done done = turn.take(work);
-        told.accept(done);
+        if (done != null) {
+            told.accept(done);
+        }
         return done;
+    }
+
+    /** Works when nobody else does, and leaves the site as it stands. */
+    <T> T take(Supplier<T> work) {
+        return turn.take(work);
+    }
+
+    /** Whoever has the turn has brought it about that the site stands so. */
+    void stand(Standing then) {
+        now = then;
     }
 
     /** The group of the step that a site begins with. */
@@ -230,7 +255,12 @@ public final class Workspace {
             remember.accept(kept);
             return kept;
         });
-        now = before.worked(new Standing.Copy(edited.after(), hashes.build()), done.step(), revisions.keySet());
+        now = before.worked(
+                new Standing.Copy(edited.after(), hashes.build()),
+                done.step(),
+                revisions.keySet(),
+                step.who(),
+                step.group());
         return done;
     }
 
@@ -256,43 +286,5 @@ public final class Workspace {
         } else {
             hashes.put(change.item(), change.after());
         }
-    }
-
-    /** Releases the chosen changes with all that must come along: all of it goes live at once, or nothing. */
-    public Done release(PersonId who, String note, Collection<String> chosen) {
-        return inTurn(() -> {
-            ReleasePlan.Prepared prepared = now.plan().prepare(chosen);
-            return goLive(who, note, prepared, "release");
-        });
-    }
-
-    /** Goes back to an earlier release, as a release of its own; the working copy stays as it is. */
-    public Done goBack(PersonId who, int number) {
-        return inTurn(() -> {
-            if (number < 1 || number >= now.release()) {
-                throw Refusal.unknown("release", String.valueOf(number));
-            }
-            Edition target = reader.edition(releases.mapAt(site, number));
-            return goLive(who, "Back to release " + number, ReleasePlan.prepare(now.live(), target, List.of()), "back");
-        });
-    }
-
-    private Done goLive(PersonId who, String note, ReleasePlan.Prepared prepared, String group) {
-        Standing before = now;
-        Instant at = clock.instant();
-        Published published = new Published(before, contents);
-        published.bring(prepared, at);
-        int[] number = new int[1];
-        long step = database.write(() -> {
-            List<HashChange> redirects = published.putRedirects(prepared);
-            workingMap.apply(site, redirects);
-            number[0] = releases.append(site, at, who, note, published.changes());
-            releases.changedAt(site, published.changedForVisitors(at));
-            Step kept =
-                    new Step(site, at, who, "release " + number[0], Step.Kind.SYSTEM, group + "-" + number[0], null);
-            return journal.append(kept, redirects);
-        });
-        now = published.standing(prepared, step, number[0]);
-        return new Done(step, "release " + number[0], who, Map.of());
     }
 }

@@ -48,7 +48,7 @@ public final class Workspaces {
      *
      * @param host its main host name
      * @param release its latest; 0 for none
-     * @param changes how many items wait to be released
+     * @param waits whether anything waits to be released
      * @param retiredAt since when it is not served, ISO 8601; absent for a site at work
      */
     public record Listed(
@@ -57,7 +57,7 @@ public final class Workspaces {
             String language,
             @Nullable String host,
             int release,
-            int changes,
+            boolean waits,
             @Nullable String retiredAt) {}
 
     private final Database database;

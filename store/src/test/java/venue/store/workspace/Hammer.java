@@ -21,7 +21,7 @@ final class Hammer {
             yard.run(AskedRequest.of(ANA, PageCommand.setTitle("home", "Title " + n)));
             yard.run(AskedRequest.of(ANA, PageCommand.setTitle("other", "Title " + n)));
             System.out.println("kept " + n);
-            yard.release(ANA, "n" + n, List.of("home", "other"));
+            yard.releasing().release(ANA, "n" + n, List.of("home", "other"));
             System.out.println("live " + n);
         }
     }

@@ -76,13 +76,14 @@ class LocksTest {
         acts.put("redo", (s, o) -> s.redo(ANA, Role.MANAGER));
         acts.put(
                 "release",
-                (s, o) -> s.release(
-                        ANA,
-                        "",
-                        s.now().plan().entries().stream()
-                                .map(ReleaseEntry::item)
-                                .toList()));
-        acts.put("go back", (s, o) -> s.goBack(ANA, 1));
+                (s, o) -> s.releasing()
+                        .release(
+                                ANA,
+                                "",
+                                s.now().plan().entries().stream()
+                                        .map(ReleaseEntry::item)
+                                        .toList()));
+        acts.put("go back", (s, o) -> s.releasing().goBack(ANA, 1));
         acts.put(
                 "carry",
                 (s, o) -> s.packs().read(ANA, Role.MANAGER, o.packs().save("home", false), ReadAsked.together(null)));

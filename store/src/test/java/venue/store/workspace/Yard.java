@@ -38,12 +38,13 @@ final class Yard {
     static Path released(Path folder) {
         try (Database database = database(folder)) {
             Workspace yard = begin(database);
-            yard.release(
-                    ANA,
-                    "",
-                    ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
-                            .map(ReleaseEntry::item)
-                            .toList());
+            yard.releasing()
+                    .release(
+                            ANA,
+                            "",
+                            ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
+                                    .map(ReleaseEntry::item)
+                                    .toList());
         }
         return folder;
     }

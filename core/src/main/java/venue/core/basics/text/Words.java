@@ -1,5 +1,6 @@
 package venue.core.basics.text;
 
+import java.util.Locale;
 import org.jsoup.Jsoup;
 
 /** Plain words out of written text. */
@@ -32,5 +33,11 @@ public final class Words {
 
     public static String count(long n, String one) {
         return count(n, one, one + "s");
+    }
+
+    /** The words with their first letter a capital. */
+    public static String capital(String words) {
+        int first = words.isEmpty() ? 0 : words.offsetByCodePoints(0, 1);
+        return words.substring(0, first).toUpperCase(Locale.ROOT) + words.substring(first);
     }
 }

@@ -41,11 +41,15 @@ abstract class ContentRule extends DeclaredRule {
                         .flatMap(section -> section.elements().flatMap(e -> find(new At(scope, stand, section, e)))));
     }
 
-    /** The rich texts of an element, each as a document. */
-    static List<Document> rich(Element element) {
+    /**
+     * The rich texts of an element, each as a document.
+     *
+     * @param mark as it is written in those that are meant: reading the others would cost more than all else
+     */
+    static List<Document> rich(Element element, String mark) {
         List<Document> all = new ArrayList<>();
         values(element, (property, text) -> {
-            if (property.type() == PropertyType.RICH && text.indexOf('<') >= 0) {
+            if (property.type() == PropertyType.RICH && text.contains(mark)) {
                 all.add(Jsoup.parseBodyFragment(text));
             }
         });

@@ -16,7 +16,7 @@ final class HeadingsSkip extends ContentRule {
 
     @Override
     Stream<Finding> find(At at) {
-        return rich(at.element()).stream()
+        return rich(at.element(), "<h4").stream()
                 .filter(HeadingsSkip::skips)
                 .limit(1)
                 .map(text -> at.finding(

@@ -52,7 +52,7 @@ final class LinkSaysNothing extends ContentRule {
 
     @Override
     Stream<Finding> find(At at) {
-        return rich(at.element()).stream()
+        return rich(at.element(), "<a").stream()
                 .flatMap(text -> text.select("a").stream())
                 .map(a -> a.text().strip())
                 .filter(words -> saysNothing(words.toLowerCase(Locale.ROOT)

@@ -47,13 +47,12 @@ public final class OutsideLinks {
     public static List<Finding> in(Edition edition, Map<String, String> dead) {
         return dead.isEmpty()
                 ? List.of()
-                : edition.kept(List.of(DEAD, dead), () -> {
-                    Scope scope = Scope.released(edition);
-                    return edition.all(OnSite.class)
-                            .flatMap(item -> scope.stand(item).stream())
-                            .flatMap(stand -> about(edition, stand, dead))
-                            .toList();
-                });
+                : edition.kept(
+                        List.of(DEAD, dead),
+                        () -> edition.all(OnSite.class)
+                                .flatMap(item -> Stand.of(edition, item).stream())
+                                .flatMap(stand -> about(edition, stand, dead))
+                                .toList());
     }
 
     private static Stream<Finding> about(Edition edition, Stand stand, Map<String, String> dead) {

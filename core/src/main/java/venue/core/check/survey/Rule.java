@@ -23,6 +23,11 @@ interface Rule {
     /** What does not agree about an item that visitors get, or will once it is released. */
     Stream<Finding> find(Scope scope, Item item);
 
+    /** Whether what it finds may be otherwise on another day. */
+    default boolean readsTheDay() {
+        return false;
+    }
+
     /** The records whose changes may alter what is found about any other item, wherever it stands. */
     default Set<Class<? extends Item>> readsEverywhere() {
         return Set.of(Site.class);

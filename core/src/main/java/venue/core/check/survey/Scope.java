@@ -1,7 +1,6 @@
 package venue.core.check.survey;
 
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -11,7 +10,6 @@ import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.section.OnSite;
-import venue.core.model.section.SharedSection;
 
 /**
  * What is surveyed.
@@ -19,16 +17,17 @@ import venue.core.model.section.SharedSection;
  * @param isDraft whether visitors don't have the page yet, by id
  * @param grounded the ids of pages and shared sections in which words stand on something else than their tone
  */
-record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, PersistentSet<String> grounded) {
+record Scope(
+        Edition edition, Predicate<String> isDraft, SearchTitles titles, PersistentSet<String> grounded, Known known) {
 
     /** The working copy, before any release. */
-    static Scope workingCopy(Edition working, Edition live) {
-        return new Scope(working, drafts(live), SearchTitles.of(working), grounded(working));
+    static Scope workingCopy(Edition working, Edition live, Known known) {
+        return new Scope(working, drafts(live), SearchTitles.of(working), grounded(working), known);
     }
 
     /** An edition as visitors have it, or would have it. */
-    static Scope released(Edition edition) {
-        return new Scope(edition, id -> false, SearchTitles.of(edition), grounded(edition));
+    static Scope released(Edition edition, Known known) {
+        return new Scope(edition, id -> false, SearchTitles.of(edition), grounded(edition), known);
     }
 
     private static Predicate<String> drafts(Edition live) {
@@ -36,9 +35,9 @@ record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, Pe
     }
 
     /** The same of a later working copy. */
-    Scope after(Edition working, Edition live, Collection<String> touched) {
+    Scope after(Edition working, Edition live, Collection<String> touched, Known knownNow) {
         if (edition.site() != working.site()) {
-            return workingCopy(working, live);
+            return workingCopy(working, live, knownNow);
         }
         SearchTitles now = titles;
         PersistentSet.Builder<String> ground = grounded.builder();
@@ -50,7 +49,7 @@ record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, Pe
                 ground.remove(id);
             }
         }
-        return new Scope(working, drafts(live), now, ground.build());
+        return new Scope(working, drafts(live), now, ground.build(), knownNow);
     }
 
     private static PersistentSet<String> grounded(Edition edition) {
@@ -71,19 +70,7 @@ record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, Pe
 
     /** An item's own content, if it has some that visitors see: of a page, or of a section that pages share. */
     Optional<Stand> stand(Item item) {
-        return item instanceof OnSite shown ? where(item.id()).map(page -> new Stand(shown, page)) : Optional.empty();
-    }
-
-    /** The page on which an item's content is to be looked at; empty when visitors see it nowhere. */
-    private Optional<String> where(String item) {
-        if (edition.find(SharedSection.class, item).isPresent()) {
-            Stream<String> home =
-                    edition.site().foot().contains(item) ? edition.home().map(Page::id).stream() : Stream.empty();
-            return Stream.concat(home, edition.inbound().sharing(item).stream())
-                    .filter(this::shows)
-                    .min(Comparator.naturalOrder());
-        }
-        return Optional.of(item).filter(this::shows);
+        return item instanceof OnSite shown ? Stand.of(edition, shown) : Optional.empty();
     }
 
     /** The item, if it is a page that is on the site, or will be once it is released. */

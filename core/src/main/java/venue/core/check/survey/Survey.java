@@ -61,7 +61,10 @@ public final class Survey {
             new EmptyColumn(),
             new EmptyListing(),
             new FileTooHeavy(),
-            new SharePictureSmall());
+            new SharePictureSmall(),
+            new SectionBehind(),
+            new FileUnused(),
+            new DatePast());
 
     private static final Comparator<Finding> GRAVEST = Comparator.comparing(Finding::severity)
             .thenComparing(Finding::rule)
@@ -98,14 +101,24 @@ public final class Survey {
         return new RuleInfo(rule.key(), rule.name(), rule.severity(), rule.why());
     }
 
-    /** The survey of a working copy. */
+    /** The survey of a working copy by itself. */
     public static Survey of(Edition working, Edition live) {
-        return of(Scope.workingCopy(working, live));
+        return of(working, live, Known.NOTHING);
+    }
+
+    /** The survey of a working copy. */
+    public static Survey of(Edition working, Edition live, Known known) {
+        return of(Scope.workingCopy(working, live, known));
+    }
+
+    /** The survey of an edition by itself, as visitors have it, or would have it. */
+    public static Survey ofReleased(Edition edition) {
+        return ofReleased(edition, Known.NOTHING);
     }
 
     /** The survey of an edition as visitors have it, or would have it. */
-    public static Survey ofReleased(Edition edition) {
-        return of(Scope.released(edition));
+    public static Survey ofReleased(Edition edition, Known known) {
+        return of(Scope.released(edition, known));
     }
 
     private static Survey of(Scope scope) {
@@ -138,8 +151,13 @@ public final class Survey {
      * @param changed ids of the items that are not what they were, in the working copy or live
      */
     public Survey after(Edition working, Edition live, Collection<String> changed) {
+        return after(working, live, changed, scope.known());
+    }
+
+    /** The same where something else is known by now. */
+    public Survey after(Edition working, Edition live, Collection<String> changed, Known known) {
         Set<String> touched = Touched.by(scope.edition(), working, changed);
-        Scope now = scope.after(working, live, touched);
+        Scope now = scope.after(working, live, touched, known);
         List<RuleFindings> later = new ArrayList<>();
         Set<Rule> failing = new HashSet<>();
         for (int i = 0; i < rules.size(); i++) {
@@ -151,7 +169,9 @@ public final class Survey {
 
     private RuleFindings after(
             Rule rule, RuleFindings then, Scope now, Collection<String> changed, Set<String> touched) {
+        boolean dawned = !now.known().today().equals(scope.known().today());
         if (failed.contains(rule)
+                || (dawned && rule.readsTheDay())
                 || changed.stream().anyMatch(id -> rule.isReadEverywhere(item(scope, id), item(now, id)))) {
             return then.anew(rule, now);
         }

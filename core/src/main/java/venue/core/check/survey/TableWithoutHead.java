@@ -35,7 +35,7 @@ final class TableWithoutHead extends ContentRule {
                                             Value.of(true)))))
                     : Stream.empty();
         }
-        return rich(element).stream()
+        return rich(element, "<table").stream()
                 .flatMap(text -> text.select("table").stream())
                 .filter(table -> table.select("th").isEmpty())
                 .limit(1)

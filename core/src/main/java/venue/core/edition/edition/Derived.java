@@ -20,6 +20,8 @@ final class Derived {
 
     private final Edition edition;
     private volatile @Nullable Ranks ranks;
+    private volatile @Nullable Files files;
+    private volatile @Nullable Integer gates;
 
     Derived(Edition edition) {
         this.edition = edition;
@@ -34,10 +36,43 @@ final class Derived {
         return known;
     }
 
-    /** Gives what is known here of orders to what is derived of the edition that comes of some changes. */
+    Files files() {
+        Files known = files;
+        if (known == null) {
+            known = Files.of(edition);
+            files = known;
+        }
+        return known;
+    }
+
+    /** How many items have a gate of their own. */
+    int gates() {
+        Integer known = gates;
+        if (known == null) {
+            known = edition.items().stream()
+                    .mapToInt(item -> Gates.own(edition, item))
+                    .sum();
+            gates = known;
+        }
+        return known;
+    }
+
+    /** Gives what is known here of orders, files and gates to what is derived of the edition that comes of some changes. */
     void carryOn(Collection<ItemChange> turns, Derived after) {
         Ranks known = ranks;
         after.ranks = known == null ? null : known.after(turns, after.edition);
+        Integer gated = gates;
+        after.gates = gated == null
+                ? null
+                : gated
+                        + turns.stream()
+                                .mapToInt(t -> Gates.own(after.edition, t.after()) - Gates.own(edition, t.before()))
+                                .sum();
+        Files used = files;
+        // What fields off the form keep is as the kind says.
+        after.files = used == null || turns.stream().anyMatch(ItemChange::isOfFields)
+                ? null
+                : used.after(turns, edition, after.edition);
     }
 
     /** What is kept under a key, worked out where it is not. Two who ask at once may both work it out. */

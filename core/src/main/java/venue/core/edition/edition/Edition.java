@@ -45,7 +45,7 @@ public final class Edition {
     private volatile @Nullable Plan plan;
     private volatile @Nullable Inbound inbound;
     private volatile @Nullable Site site;
-    private final Derived derived = new Derived(this);
+    final Derived derived = new Derived(this);
     /** The items of a class as lists, made when they are first asked for; going through the maps each time is slower. */
     private final Map<Class<? extends Item>, List<Item>> lists = new ConcurrentHashMap<>();
 

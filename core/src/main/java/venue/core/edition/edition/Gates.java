@@ -8,11 +8,13 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Item;
 import venue.core.model.gate.Gate;
 import venue.core.model.gate.Visitor;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
+import venue.core.model.site.Site;
 
 /** The gates of the pages of an edition: what a page says itself, else what stands above it, else its kind, else the site. */
 public final class Gates {
@@ -43,9 +45,20 @@ public final class Gates {
         this.edition = edition;
         Optional<Gate> site = Gate.in(edition.site().facts());
         ofSite = new Held(site.orElse(Gate.OPEN), Source.SITE, null);
-        any = site.isPresent()
-                || edition.all(Kind.class).anyMatch(k -> Gate.in(k.settings()).isPresent())
-                || edition.all(Page.class).anyMatch(p -> Gate.in(p.settings()).isPresent());
+        any = edition.derived.gates() > 0;
+    }
+
+    /** How many gates of its own an item has in an edition: one or none. */
+    static int own(Edition edition, @Nullable Item item) {
+        return item == null
+                ? 0
+                : (int) Stream.of(
+                                edition.page(item.id()).map(Page::settings),
+                                edition.find(Kind.class, item.id()).map(Kind::settings),
+                                edition.find(Site.class, item.id()).map(Site::facts))
+                        .flatMap(Optional::stream)
+                        .filter(settings -> Gate.in(settings).isPresent())
+                        .count();
     }
 
     public static Gates of(Edition edition) {

@@ -12,9 +12,9 @@ import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Differing;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Files;
 import venue.core.edition.edition.PageFacts;
 import venue.core.model.entry.Entry;
-import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
 import venue.core.model.menu.Menu;
 import venue.core.model.page.Page;
@@ -37,13 +37,36 @@ public final class MediaUse {
         return all(edition).getOrDefault(media, List.of());
     }
 
+    /** What may use a file, in the order in which it is told. */
+    private static final List<Class<? extends Item>> USERS = List.of(
+            Page.class,
+            SharedSection.class,
+            Template.class,
+            Pattern.class,
+            Entry.class,
+            Look.class,
+            Site.class,
+            Menu.class,
+            Redirect.class);
+
     /** For each file that is used, by id, the items that use it. */
     public static Map<String, List<Item>> all(Edition edition) {
         Map<String, List<Item>> all = new HashMap<>();
-        edition.all(Page.class).forEach(p -> note(edition, p, all, edition.facts(p), aside(p), putAway(edition, p)));
-        edition.all(SharedSection.class).forEach(s -> note(edition, s, all, edition.facts(s)));
-        around(edition, all);
+        USERS.stream().flatMap(edition::all).forEach(user -> {
+            Files.Named named = Files.named(edition, user.id());
+            Stream.concat(
+                            named.files().stream()
+                                    .filter(id -> edition.find(Media.class, id).isPresent()),
+                            named.folders().stream().flatMap(f -> lyingIn(edition, f)))
+                    .distinct()
+                    .forEach(id ->
+                            all.computeIfAbsent(id, k -> new ArrayList<>()).add(user));
+        });
         return all;
+    }
+
+    private static Stream<String> lyingIn(Edition edition, String folder) {
+        return edition.all(Media.class).filter(m -> m.liesIn(folder)).map(Media::id);
     }
 
     /** Ids of the files that neither pages nor the sections that they share use: what uses them may show on any page. */
@@ -80,15 +103,6 @@ public final class MediaUse {
         return PageFacts.of(List.of(), Differing.NAMING, page.settings());
     }
 
-    private static PageFacts aside(Page page) {
-        return PageFacts.of(page.shelf(), Differing.NAMING, page.settings());
-    }
-
-    /** What is kept in fields that are off the form comes back with them. */
-    private static PageFacts putAway(Edition edition, Page page) {
-        return PageFacts.of(List.of(), edition.require(Kind.class, page.kind()).putAway(), page.fields());
-    }
-
     private static void note(Edition edition, Item user, Map<String, List<Item>> all, PageFacts... facts) {
         Arrays.stream(facts)
                 .flatMap(some -> named(edition, some))
@@ -102,10 +116,7 @@ public final class MediaUse {
         return Stream.of(
                         facts.shows().media().stream(),
                         facts.leads().elsewhere().stream().flatMap(l -> l.mediaId().stream()),
-                        facts.shows().folders().stream()
-                                .flatMap(f -> edition.all(Media.class)
-                                        .filter(m -> m.liesIn(f))
-                                        .map(Media::id)))
+                        facts.shows().folders().stream().flatMap(f -> lyingIn(edition, f)))
                 .flatMap(s -> s);
     }
 }

@@ -9,11 +9,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.body.element.Elements;
@@ -24,7 +22,6 @@ import venue.core.model.redirect.Redirect;
 import venue.core.model.section.Element;
 import venue.core.model.site.Site;
 import venue.core.sort.Between;
-import venue.core.sort.Sorts;
 
 /** What stands between the live release and the working copy, and what a release of any part of it would be. */
 public final class ReleasePlan {
@@ -73,23 +70,20 @@ public final class ReleasePlan {
         return new ReleasePlan(live, working, differing);
     }
 
-    /** How many entries it has, without what each of them says and needs. */
-    public static int size(Edition live, Edition working, Collection<String> differing) {
-        return (int) differing.stream().filter(id -> differs(live, working, id)).count();
-    }
-
     private static boolean differs(Edition live, Edition working, String id) {
-        Item before = live.find(id).orElse(null);
-        Item after = working.find(id).orElse(null);
-        return before != after && !Objects.equals(toVisitors(before), toVisitors(after));
-    }
-
-    private static Optional<Item> toVisitors(@Nullable Item item) {
-        return Optional.ofNullable(item).flatMap(Sorts::toVisitors);
+        return Waits.differs(live.find(id).orElse(null), working.find(id).orElse(null));
     }
 
     public Collection<ReleaseEntry> entries() {
         return entries.values();
+    }
+
+    Edition live() {
+        return live;
+    }
+
+    Edition working() {
+        return working;
     }
 
     /** The chosen entries with all that must come along; an id that names no entry is refused. */

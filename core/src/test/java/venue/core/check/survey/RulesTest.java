@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static venue.core.carry.compose.Compose.part;
 import static venue.core.carry.compose.Compose.section;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,9 @@ import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
 import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.pattern.PatternCommand;
+import venue.core.change.edit.section.SectionCommand;
+import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
@@ -124,11 +128,26 @@ class RulesTest {
                                         p,
                                         "shareImage",
                                         Value.of("small"))),
+                        of("section-behind", RulesTest::behind),
+                        new Wrong(
+                                "file-unused",
+                                (s, p) -> s.with(List.of(media("loose", "pdf", 10, 0)), List.of()),
+                                (s, p) -> "loose"),
+                        of("date-past", (s, p) -> text(s, p, "<p>Next opening: 3 March 2026, at dusk.</p>")),
+                        of("date-past", (s, p) -> text(s, p, "<p>Coming on 2026-11-27.</p>")),
                         new Wrong(
                                 "file-too-heavy",
                                 (s, p) -> s.with(List.of(media("heavy", "pdf", 21_000_000, 0)), List.of()),
                                 (s, p) -> "heavy"))
                 .map(w -> Arguments.of(w.rule(), w));
+    }
+
+    /** A page with what a pattern brought, which has moved on since. */
+    private static Edition behind(Edition site, Page page) {
+        Edition kept = Sites.after(site, PatternCommand.keepPattern(page.id(), null, "p", "Ours", "Ours"));
+        Edition placed =
+                Sites.after(kept, SectionCommand.placeSection(page.id(), "main", 0, "x", "p", null, List.of()));
+        return Sites.after(placed, ValueCommand.setValue("p", "s1", null, "tone", Value.of("tinted")));
     }
 
     private static Edition deep(Edition site, Page page) {
@@ -152,12 +171,12 @@ class RulesTest {
     void findsWhatIsPutWrongAndNothingInWhatIsRight(String rule, Wrong wrong) {
         Random chance = new Random(rule.hashCode());
         Edition site = right();
-        assertThat(Survey.of(site, site).all()).isEmpty();
+        assertThat(surveyed(site, site).all()).isEmpty();
         for (int i = 0; i < TRIES; i++) {
             Page page = site.page(PAGES.get(chance.nextInt(PAGES.size()))).orElseThrow();
             Edition put = wrong.put().apply(site, page);
             String about = wrong.about().apply(put, page);
-            List<Finding> found = Survey.of(put, put).all();
+            List<Finding> found = surveyed(put, put).all();
             assertThat(found)
                     .filteredOn(f -> f.rule().equals(rule))
                     .extracting(Finding::item)
@@ -165,11 +184,15 @@ class RulesTest {
             found.stream()
                     .filter(f -> f.rule().equals(rule))
                     .forEach(f -> f.mends()
-                            .forEach(mend -> assertThat(told(Survey.of(Sites.after(put, mend.command()), put)))
+                            .forEach(mend -> assertThat(told(surveyed(Sites.after(put, mend.command()), put)))
                                     .as(mend.label())
-                                    .isSubsetOf(told(Survey.of(put, put)))
+                                    .isSubsetOf(told(surveyed(put, put)))
                                     .doesNotContain(told(f))));
         }
+    }
+
+    private static Survey surveyed(Edition working, Edition live) {
+        return Survey.of(working, live, new Known(Sites.desk(working).archive()::find, LocalDate.parse("2026-11-28")));
     }
 
     private static List<String> told(Survey survey) {

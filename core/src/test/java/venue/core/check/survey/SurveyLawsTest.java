@@ -2,6 +2,7 @@ package venue.core.check.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,16 +23,23 @@ class SurveyLawsTest {
         return Survey.of(working, site).all();
     }
 
+    /** What is known besides, on a day that passes now and then. */
+    private static Known known(Edition working, int step) {
+        return new Known(
+                Sites.desk(working).archive()::find,
+                LocalDate.parse("2026-11-28").plusDays(step / 5));
+    }
+
     @Property(tries = 50)
     void carriedOnIsAsSurveyedAnew(@ForAll long seed) {
         Mischief mischief = new Mischief(seed);
         Edition working = site;
-        Survey survey = Survey.of(working, site);
+        Survey survey = Survey.of(working, site, known(working, 0));
         for (int i = 0; i < 12; i++) {
             Edition after = mischief.upon(working, 1 + i % 3);
-            survey = survey.after(after, site, changed(working, after));
+            survey = survey.after(after, site, changed(working, after), known(after, i));
             working = after;
-            Survey anew = Survey.of(working, site);
+            Survey anew = Survey.of(working, site, known(working, i));
             assertThat(survey.all()).isEqualTo(anew.all());
             assertThat(working.items())
                     .allSatisfy(item -> assertThat(anew.about(item.id()))
@@ -71,19 +79,21 @@ class SurveyLawsTest {
         Edition[] steps = {site, mischief.upon(site, 3), site, site};
         steps[2] = mischief.upon(steps[1], 3);
         steps[3] = mischief.upon(steps[2], 1);
-        Survey first = Survey.of(Scope.workingCopy(site, site), rules);
+        Survey first = Survey.of(Scope.workingCopy(site, site, Known.NOTHING), rules);
         moody.fails = true;
         TOLD.setLevel(java.util.logging.Level.OFF);
         Survey second = first.after(steps[1], site, changed(site, steps[1]));
         Survey third = second.after(steps[2], site, changed(steps[1], steps[2]));
         assertThat(third.failed()).extracting(Survey.RuleInfo::name).containsExactly("Moody");
         assertThat(of(third, "moody")).isEqualTo(of(first, "moody"));
-        assertThat(of(third, "to-fill")).isEqualTo(of(Survey.of(Scope.workingCopy(steps[2], site), rules), "to-fill"));
+        assertThat(of(third, "to-fill"))
+                .isEqualTo(of(Survey.of(Scope.workingCopy(steps[2], site, Known.NOTHING), rules), "to-fill"));
         moody.fails = false;
         Survey last = third.after(steps[3], site, changed(steps[2], steps[3]));
         assertThat(last.failed()).isEmpty();
         assertThat(last.all())
-                .isEqualTo(Survey.of(Scope.workingCopy(steps[3], site), rules).all());
+                .isEqualTo(Survey.of(Scope.workingCopy(steps[3], site, Known.NOTHING), rules)
+                        .all());
     }
 
     private static List<Finding> of(Survey survey, String rule) {

@@ -30,9 +30,10 @@ class ReleasePlanTest {
         Edition working = Sites.after(
                 Sites.after(live, KindCommand.setKindTemplates("standard", "wide", List.of("wide", "plain"))),
                 ValueCommand.setValue("dusk", null, null, "headingFont", Value.of("bitter")));
-        assertThat(ReleasePlan.size(live, working, List.of("dusk", "standard", "home", "nobody")))
+        assertThat(ReleasePlan.of(live, working, List.of("dusk", "standard", "home", "nobody"))
+                        .entries())
                 .as("counted as they are listed")
-                .isEqualTo(2);
+                .hasSize(2);
         assertThat(ReleasePlan.of(live, working).entries())
                 .extracting(
                         ReleaseEntry::item,
