@@ -191,7 +191,7 @@ class ThemeTest extends DemoTest {
     private void release() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Release \\d+ changes…")))
                 .click();
-        assertThat(page.locator(".changes")).containsText("Civic");
+        assertThat(page.locator("[aria-labelledby=waits]")).containsText("Civic");
         Chromium.release(page);
         assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
         Page visit = page.context().newPage();
