@@ -32,7 +32,7 @@ import venue.store.database.Unfit;
 final class Channel implements AutoCloseable {
 
     /** The verbs that a running server does for other processes. The others start servers, or work on folders that no server has. */
-    static final Set<String> VERBS = Set.of("people", "pack", "note");
+    static final Set<String> VERBS = Set.of("people", "pack", "note", "delivery", "deliver");
 
     private static final Logger LOG = LoggerFactory.getLogger(Channel.class);
     private static final JsonMapper JSON = JsonMapper.builder().build();

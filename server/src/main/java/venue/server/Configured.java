@@ -34,7 +34,9 @@ final class Configured {
             "hsts",
             "backup-folder",
             "metrics-token",
-            "indexnow");
+            "indexnow",
+            "s3-key-id",
+            "s3-key-secret");
 
     private static final int USUAL_PORT = 8080;
     private static final int HTTP = 80;

@@ -57,6 +57,13 @@ final class Data {
         return venue().where().resolve(named);
     }
 
+    /** One line on standard error. */
+    void complain(String line) {
+        PrintWriter err = verb().commandLine().getErr();
+        err.println("venue: " + line);
+        err.flush();
+    }
+
     void say(String line) {
         PrintWriter out = verb().commandLine().getOut();
         out.println(line);

@@ -32,6 +32,8 @@ import venue.store.database.Version;
             PackVerb.class,
             CheckVerb.class,
             ExportVerb.class,
+            DeliveryVerb.class,
+            DeliverVerb.class,
             BackupVerb.class,
             RestoreVerb.class,
             NoteVerb.class,

@@ -13,6 +13,7 @@ import venue.core.change.command.Commands;
 import venue.store.aside.SetAside;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
+import venue.store.delivery.Deliveries;
 import venue.store.filter.KeptFilters;
 import venue.store.live.AskedReleases;
 import venue.store.media.FirstPages;
@@ -96,6 +97,11 @@ class Parts {
     @Bean
     Told told(Database database) {
         return new Told(database);
+    }
+
+    @Bean
+    Deliveries deliveries(Database database) {
+        return new Deliveries(database);
     }
 
     @Bean

@@ -1,27 +1,37 @@
 package venue.server.live;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.body.form.VisitorFacts;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
+import venue.core.live.sitemap.SitemapWriter;
 import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
+import venue.core.show.render.Lasts;
+import venue.core.show.render.OwnPages;
 import venue.core.show.render.View;
+import venue.server.proof.FileDoor;
 import venue.store.media.MediaFiles;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -38,24 +48,24 @@ public final class HeldSite {
     /** What pages and stylesheets are made of is named in them. */
     private static final Pattern NAMED = Pattern.compile("/-/[A-Za-z0-9][\\w./-]*");
 
-    private final Workspace workspace;
     private final Standing standing;
-    private final LiveSite live;
+    private final View view;
     private final SiteFiles files;
+    private @Nullable List<byte[]> sitemap;
 
     public HeldSite(Workspace workspace, MediaFiles media, String origin, Instant at) {
-        this.workspace = workspace;
-        standing = workspace.now();
-        HeldReplies held = new HeldReplies();
-        live = new LiveSite(
-                workspace.site(),
-                standing,
-                origin,
-                InstantSource.fixed(at),
-                v -> Searcher.NONE,
-                () -> VisitorFacts.AWAY,
-                held);
-        files = new SiteFiles(media, held);
+        this(workspace.now(), media, origin, at, VisitorFacts.AWAY);
+    }
+
+    /** @param facts what pages are told that are served elsewhere */
+    public HeldSite(Standing standing, MediaFiles media, String origin, Instant at, VisitorFacts facts) {
+        this.standing = standing;
+        view = View.of(standing.live(), at, origin, View.Mode.VISITOR)
+                .knowing(standing.changed())
+                .searchedBy(Searcher.NONE)
+                .seenBy(Visitor.STRANGER)
+                .telling(facts);
+        files = new SiteFiles(media, new HeldReplies());
     }
 
     /**
@@ -64,8 +74,15 @@ public final class HeldSite {
      * @param path decoded
      * @param beneath what else there is beneath the address of a page: further pages, feeds
      * @param asks whether what a visitor chooses there makes it another
+     * @param until from when on it may be another though nothing is released; absent where it is right for good
      */
-    public record Answer(String path, Headers headers, Content content, List<String> beneath, boolean asks) {
+    public record Answer(
+            String path,
+            Headers headers,
+            Content content,
+            List<String> beneath,
+            boolean asks,
+            @Nullable Instant until) {
 
         /** @param location where to, for a redirect */
         public record Headers(
@@ -90,40 +107,82 @@ public final class HeldSite {
 
     /** Gives everything that the site answers, each address once: pages and redirects first, then what they are made of. */
     public void each(Taker taker) throws IOException {
-        Deque<String> asked = new ArrayDeque<>();
-        Set<String> known = new HashSet<>();
+        walk(addresses(), path -> false, taker);
+    }
+
+    /** The addresses that nothing else names: of pages, of what leads on, of what machines ask for. */
+    public List<String> addresses() {
         Edition edition = standing.live();
-        asked.add("/");
+        List<String> all = new ArrayList<>();
+        all.add("/");
         edition.all(Page.class)
                 .filter(this::isForEveryone)
                 .map(p -> edition.plan().address(p.id()))
-                .forEach(asked::add);
-        Edition seen = Gates.of(edition).seenBy(Visitor.STRANGER);
-        seen.all(Redirect.class)
+                .forEach(all::add);
+        view.edition()
+                .all(Redirect.class)
                 .filter(r -> r.pageId()
                         .flatMap(edition::page)
                         .filter(p -> !isForEveryone(p))
                         .isEmpty())
                 .map(Redirect::from)
-                .forEach(asked::add);
-        asked.add("/robots.txt");
-        asked.add("/sitemap.xml");
-        asked.add(NOWHERE);
-        for (int n = 1; answer("/sitemap-" + n + ".xml").headers().status() == 200; n++) {
-            asked.add("/sitemap-" + n + ".xml");
+                .forEach(all::add);
+        all.addAll(told());
+        return all;
+    }
+
+    /** The addresses that are asked for by machines, and the one that stands for all that are none. */
+    public List<String> told() {
+        List<String> all = new ArrayList<>(List.of("/robots.txt", "/sitemap.xml", NOWHERE));
+        if (sitemap().size() > 1) {
+            for (int n = 1; n <= sitemap().size(); n++) {
+                all.add("/sitemap-" + n + ".xml");
+            }
         }
+        return all;
+    }
+
+    /** Gives what is answered at some addresses, then what that is made of and what is beneath it, without what is skipped. */
+    public void walk(Collection<String> from, Predicate<String> skips, Taker taker) throws IOException {
+        Deque<String> asked = new ArrayDeque<>(from);
+        Set<String> known = new HashSet<>();
         while (!asked.isEmpty()) {
             String path = asked.remove();
             // What is answered to each otherwise is no file.
-            if (known.add(path) && !path.equals(Suggestions.PATH)) {
+            if (known.add(path) && !path.equals(Suggestions.PATH) && !skips.test(path)) {
                 Answer answer = answer(path);
                 if (!NOTHING_TO_KEEP.contains(answer.headers().status()) || path.equals(NOWHERE)) {
                     taker.take(answer);
-                    named(answer, asked);
-                    answer.beneath().forEach(asked::add);
+                    asked.addAll(named(answer));
+                    asked.addAll(answer.beneath());
                 }
             }
         }
+    }
+
+    /** The page at an address, if everybody may see it. */
+    public Optional<Page> page(String path) {
+        Edition edition = standing.live();
+        return (path.equals("/") ? edition.home() : edition.plan().pageAt(path).flatMap(edition::page))
+                .filter(this::isForEveryone);
+    }
+
+    /** The address of a page that everybody may see. */
+    public Optional<String> address(String page) {
+        return standing.live().page(page).filter(this::isForEveryone).map(standing.live()::servedAt);
+    }
+
+    /** Whether a file may be had by everybody. */
+    public boolean isOpen(String path) {
+        return FileDoor.of(standing, standing.live(), path).lets(Visitor.STRANGER);
+    }
+
+    public Edition edition() {
+        return standing.live();
+    }
+
+    public int release() {
+        return standing.release();
     }
 
     /** What is closed doesn't leave the machine; what was taken off answers as what is gone. */
@@ -145,26 +204,71 @@ public final class HeldSite {
                 .toList();
     }
 
-    private static void named(Answer answer, Deque<String> asked) {
-        if (answer.headers().type().startsWith("text/")
-                || answer.headers().type().endsWith("json")) {
-            NAMED.matcher(new String(answer.content().bytes(), StandardCharsets.UTF_8))
-                    .results()
-                    .forEach(found -> asked.add(found.group()));
-        }
+    /** The addresses of the site's own files that an answer is made of. */
+    public static List<String> named(Answer answer) {
+        String type = answer.headers().type();
+        boolean names = type.startsWith("text/") || type.endsWith("json");
+        return names
+                ? NAMED.matcher(new String(answer.content().bytes(), StandardCharsets.UTF_8))
+                        .results()
+                        .map(MatchResult::group)
+                        .distinct()
+                        .toList()
+                : List.of();
     }
 
-    private Answer answer(String path) {
-        Reply reply = path.startsWith("/-/")
-                ? files.find(workspace, path, Visitor.STRANGER, false).orElseGet(() -> live.at(View.encoded(path)))
-                : live.at(View.encoded(path));
+    /** What is answered at an address, decoded. */
+    public Answer answer(String path) {
+        Lasts lasts = new Lasts();
+        Reply reply = reply(path, lasts);
         return new Answer(
                 path,
                 new Answer.Headers(
                         reply.status(), reply.type(), reply.location(), reply.kept(), reply.policy(), reply.download()),
                 new Answer.Content(reply.sent().body(), reply.sent().file()),
                 beneath(path, reply.ways()),
-                reply.ways().asks());
+                reply.ways().asks(),
+                lasts.end(standing.live().site().zone()));
+    }
+
+    private Reply reply(String path, Lasts lasts) {
+        if (standing.release() == 0) {
+            return LiveSite.NOT_RELEASED;
+        }
+        SiteReplies replies = new SiteReplies(view.lasting(lasts), standing.changed());
+        if (path.startsWith("/-/") && isOpen(path)) {
+            return files.find(standing.release() + " ", () -> Stream.of(standing.live()), path)
+                    .orElseGet(() -> replies.at(path, Map.of()));
+        }
+        return SitemapFiles.isOne(path) ? sitemap(path) : replies.at(path, Map.of());
+    }
+
+    private Reply sitemap(String path) {
+        List<byte[]> all = sitemap();
+        int wanted = SitemapFiles.number(path);
+        if (wanted > all.size()) {
+            return Reply.page(404, OwnPages.notFound(view));
+        }
+        String xml = wanted == 0 && all.size() > 1
+                ? SitemapWriter.index(view.origin(), all.size())
+                : new String(all.get(Math.max(1, wanted) - 1), StandardCharsets.UTF_8);
+        return Reply.text(SitemapFiles.XML, xml, Reply.ASK);
+    }
+
+    /** Written once for all its files. */
+    private List<byte[]> sitemap() {
+        List<byte[]> known = sitemap;
+        if (known == null) {
+            List<ByteArrayOutputStream> files = new ArrayList<>();
+            SitemapFiles.write(view, standing.changed(), n -> {
+                ByteArrayOutputStream file = new ByteArrayOutputStream();
+                files.add(file);
+                return file;
+            });
+            known = files.stream().map(ByteArrayOutputStream::toByteArray).toList();
+            sitemap = known;
+        }
+        return known;
     }
 
     private static List<String> beneath(String path, Reply.Ways ways) {

@@ -31,6 +31,8 @@ public enum Deed {
     RELEASED,
     RELEASE_SET,
     RELEASE_CANCELLED,
+    DELIVERY_SET,
+    DELIVERY_REMOVED,
     MAY_GIVE,
     MAY_NOT_GIVE,
     GIVEN_TO_ALL,

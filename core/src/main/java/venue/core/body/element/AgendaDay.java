@@ -25,6 +25,8 @@ final class AgendaDay {
         out.element("b", String.valueOf(day.getDayOfMonth())).text(" ");
         out.start("span").text(said("EEEE", day, language)).end().text(" ");
         boolean thisYear = day.getYear() == scene.localTime().getYear();
+        scene.lasts(
+                scene.localTime().toLocalDate().withDayOfYear(1).plusYears(1).atStartOfDay());
         out.start("span")
                 .text(said(thisYear ? "LLLL" : "LLLL yyyy", day, language))
                 .end();

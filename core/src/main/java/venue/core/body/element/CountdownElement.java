@@ -46,6 +46,7 @@ final class CountdownElement extends DeclaredKind {
                 : !left(props).isNegative() || props.has("after");
     }
 
+    /** The words are by the hour; an hour that is just over is said until the next is. */
     private static Duration left(Props props) {
         return Duration.between(props.scene().localTime(), LocalDateTime.parse(props.text("until")));
     }
@@ -67,6 +68,7 @@ final class CountdownElement extends DeclaredKind {
             Tiles.line(props, "words", "p", "small", out);
             out.start("p", "left").start("time").attr("datetime", props.text("until"));
             Duration left = left(props);
+            props.scene().lasts(LocalDateTime.parse(props.text("until")).minusHours(left.toHours()));
             Property until = properties().get(0);
             Value day = Value.of(props.text("until"));
             out.text(

@@ -36,7 +36,12 @@ final class Days {
 
     /** The year, where it is not this one and the day alone would mislead. */
     private static String year(String iso, Scene scene) {
+        LocalDate today = scene.localTime().toLocalDate();
         String year = iso.substring(0, 4);
+        scene.lasts(
+                year.equals(String.valueOf(today.getYear()))
+                        ? today.withDayOfYear(1).plusYears(1).atStartOfDay()
+                        : today.plusDays(1).atStartOfDay());
         return year.equals(String.valueOf(scene.localTime().getYear())) || iso.length() > DAY && isSoon(iso, scene)
                 ? ""
                 : ", " + year;

@@ -126,6 +126,16 @@ public interface ElementKind {
         return Stream.empty();
     }
 
+    /** Whether it shows more of other pages than their titles, fields and places: their text, or when they changed. */
+    default boolean tellsOfText(Map<String, Value> props) {
+        return false;
+    }
+
+    /** Whether visitors ask something by it that files alone can't answer. */
+    default boolean asksServer(Map<String, Value> props) {
+        return false;
+    }
+
     /** Keys of the fields that what it gathers must have, to show all that it is set to. */
     default Stream<String> needs(Map<String, Value> props) {
         return Stream.empty();

@@ -51,6 +51,13 @@ final class GreetingElement extends DeclaredKind {
     public void render(Props props, HtmlWriter out) {
         Guest guest = props.scene().guest();
         if (guest.isMember() || props.scene().showsMarks() && !props.has("strangers")) {
+            props.scene()
+                    .lasts(props.scene()
+                            .localTime()
+                            .plusHours(1)
+                            .withMinute(0)
+                            .withSecond(0)
+                            .withNano(0));
             int hour = props.scene().localTime().getHour();
             Phrase greets = hour < MORNING || hour >= EVENING
                     ? Phrase.GOOD_EVENING

@@ -43,6 +43,20 @@ final class ListingElement extends DeclaredKind {
     }
 
     @Override
+    public boolean asksServer(Map<String, Value> props) {
+        Value yes = Value.of(true);
+        return props.containsKey("choose") || yes.equals(props.get("byYear")) || yes.equals(props.get("byWords"));
+    }
+
+    @Override
+    public boolean tellsOfText(Map<String, Value> props) {
+        Value yes = Value.of(true);
+        return yes.equals(props.get("whole"))
+                || yes.equals(props.get("feed"))
+                || Values.text(props, "order").equals("changed");
+    }
+
+    @Override
     public Stream<String> gathers(Map<String, Value> props) {
         return switch (Values.text(props, "source")) {
             case "beneath" -> Stream.of(Values.text(props, "branch")).filter(Predicate.not(String::isEmpty));

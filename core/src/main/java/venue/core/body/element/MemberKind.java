@@ -34,6 +34,11 @@ abstract class MemberKind extends DeclaredKind {
     }
 
     @Override
+    public boolean asksServer(Map<String, Value> props) {
+        return true;
+    }
+
+    @Override
     public boolean isGathered() {
         return true;
     }

@@ -62,6 +62,11 @@ final class SearchElement extends DeclaredKind {
     }
 
     @Override
+    public boolean asksServer(Map<String, Value> props) {
+        return true;
+    }
+
+    @Override
     public boolean isGathered() {
         return true;
     }

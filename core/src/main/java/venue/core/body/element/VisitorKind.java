@@ -14,6 +14,11 @@ abstract class VisitorKind extends DeclaredKind {
     }
 
     @Override
+    public boolean asksServer(Map<String, Value> props) {
+        return true;
+    }
+
+    @Override
     public final boolean isGathered() {
         return true;
     }

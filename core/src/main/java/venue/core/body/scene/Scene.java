@@ -43,6 +43,9 @@ public interface Scene {
     /** The day and time in the site's zone. */
     LocalDateTime localTime();
 
+    /** What is written would be another from a moment on, on the site's clocks. */
+    void lasts(LocalDateTime until);
+
     /** The page's headings, where it lists them. */
     Outline outline();
 

@@ -61,8 +61,9 @@ public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lis
      * @param listed kinds whose pages a listing here shows
      * @param gathered where listings here look for what stands beneath: ids of pages, as {@link venue.core.body.listing.GatheredAt} says it
      * @param paged whether a listing here may have further pages
+     * @param telling whether a listing here shows more of pages than their titles, fields and places
      */
-    public record Lists(Set<String> listed, Set<String> gathered, boolean paged) {}
+    public record Lists(Set<String> listed, Set<String> gathered, boolean paged, boolean telling) {}
 
     /**
      * A place to fill.
@@ -130,8 +131,13 @@ public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lis
                         gathered(sections),
                         sections.stream()
                                 .flatMap(Section::elements)
-                                .anyMatch(e -> "paged".equals(Values.text(e.props(), "amount")))),
+                                .anyMatch(e -> "paged".equals(Values.text(e.props(), "amount"))),
+                        sections.stream().flatMap(Section::elements).anyMatch(PageFacts::tells)),
                 sections.stream().anyMatch(PageFacts::isGrounded));
+    }
+
+    private static boolean tells(Element element) {
+        return Elements.is(element, kind -> kind.tellsOfText(element.props()));
     }
 
     private static Set<String> gathered(List<Section> sections) {

@@ -60,6 +60,13 @@ public record Media(
     private static final Set<String> FILMS = Set.of("mp4", "webm");
     private static final Set<String> SOUNDS = Set.of("mp3", "ogg", "m4a", "wav");
 
+    private static final Set<String> OTHERS = Set.of("woff2", "pdf", "csv", "txt");
+
+    /** The formats that sites may hold, which are the endings of their files. */
+    public static Stream<String> formats() {
+        return Stream.of(PICTURES, FILMS, SOUNDS, OTHERS).flatMap(Set::stream);
+    }
+
     /** What a file is to those who place it. */
     public enum Sort {
         PICTURE,

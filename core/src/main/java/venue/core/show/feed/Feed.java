@@ -75,6 +75,7 @@ public record Feed(String id, String title, String home, String language, Instan
         ZoneId zone = edition.site().zone();
         String date = edition.words(page, UsualFields.DATE);
         Optional<LocalDateTime> start = time(date);
+        start.filter(t -> t.isAfter(view.localTime())).ifPresent(view.lasts()::until);
         Optional<Instant> published = start.map(t -> t.atZone(zone).toInstant()).filter(t -> !t.isAfter(view.now()));
         Instant updated = Optional.ofNullable(view.changed().get(page.id()))
                 .or(() -> published)

@@ -1,11 +1,13 @@
 package venue.core.show.gathering;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.body.listing.Asked;
@@ -79,17 +81,27 @@ public final class Gathering {
         return looks.edition().kept(key("matching"), () -> new Matching(looks, query, here).inOrder());
     }
 
+    /** The next moment at which others may match, though nothing on the site changes. */
+    public Optional<LocalDateTime> turns() {
+        return isTimed()
+                ? looks.edition().kept(key("turns"), () -> new Matching(looks, query, here).turns())
+                : Optional.empty();
+    }
+
+    private boolean isTimed() {
+        return query.which().when() != ListingQuery.When.ALL
+                || query.which().conditions().stream().anyMatch(Condition::dependsOnDay);
+    }
+
     /** By what an answer is known: by all that it may be another for. */
     private Object key(String what) {
-        boolean timed = query.which().when() != ListingQuery.When.ALL
-                || query.which().conditions().stream().anyMatch(Condition::dependsOnDay);
         return List.of(
                 what,
                 query.named(""),
                 query.source().way().dependsOnPage() ? here.id() : "",
                 looks.visitor(),
                 looks.marked(),
-                timed ? looks.now().withSecond(0).withNano(0) : "",
+                isTimed() ? looks.now().withSecond(0).withNano(0) : "",
                 switch (query.order().by()) {
                     case CHANGED -> System.identityHashCode(looks.changed());
                     case READ, RATED -> System.identityHashCode(looks.day());

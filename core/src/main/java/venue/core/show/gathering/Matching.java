@@ -1,6 +1,7 @@
 package venue.core.show.gathering;
 
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -179,6 +180,17 @@ final class Matching {
             case NOW -> p -> !date(p).isEmpty() && date(p).compareTo(now) <= 0 && !end(p).isOver(now);
             case PAST -> p -> end(p).isOver(now);
         };
+    }
+
+    /** The next moment at which something begins or is over, or the next day where it is that which counts. */
+    Optional<LocalDateTime> turns() {
+        Stream<LocalDateTime> byDay = query.which().conditions().stream().anyMatch(Condition::dependsOnDay)
+                ? Stream.of(looks.now().toLocalDate().plusDays(1).atStartOfDay())
+                : Stream.empty();
+        Stream<LocalDateTime> byTime = query.which().when() == When.ALL
+                ? Stream.empty()
+                : candidates().stream().flatMap(p -> new Window(date(p), end(p).until()).turns(looks.now()).stream());
+        return Stream.concat(byDay, byTime).min(Comparator.naturalOrder());
     }
 
     private String date(Page page) {

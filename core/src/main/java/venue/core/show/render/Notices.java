@@ -48,13 +48,17 @@ final class Notices {
     }
 
     private List<Map<String, Value>> due(Site site) {
-        String now = view.localTime().toString();
         return site.facts().get("notices") instanceof Value.Many many
                 ? many.groups().stream()
                         .filter(n -> !Values.text(n, "words").isBlank())
-                        .filter(n -> new Window(Values.text(n, "from"), Values.text(n, "until")).isOn(now))
+                        .filter(n -> isOn(new Window(Values.text(n, "from"), Values.text(n, "until"))))
                         .toList()
                 : List.of();
+    }
+
+    private boolean isOn(Window window) {
+        window.turns(view.localTime()).ifPresent(scene::lasts);
+        return window.isOn(view.localTime().toString());
     }
 
     private static boolean canBePutAway(Map<String, Value> notice) {

@@ -43,12 +43,15 @@ final class PageListings implements Listings {
 
     /** All that a listing shows on all its pages, in order. */
     List<Page> all(ListingQuery query) {
-        return new Gathering(view.onlooker(), query, page, Asked.NOTHING).all(above);
+        Gathering gathering = new Gathering(view.onlooker(), query, page, Asked.NOTHING);
+        gathering.turns().ifPresent(view.lasts()::until);
+        return gathering.all(above);
     }
 
     @Override
     public Listed listed(ListingQuery query) {
         Gathering gathering = new Gathering(view.onlooker(), named(query), page, view.asked());
+        gathering.turns().ifPresent(view.lasts()::until);
         Listed listed = view.hard().made(view.edition(), gathering.listed(above));
         // Before what it shows itself stands above: those who follow it get that too.
         if (query.offered().feed()) {

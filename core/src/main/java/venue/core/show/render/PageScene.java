@@ -118,6 +118,11 @@ final class PageScene implements Scene {
     }
 
     @Override
+    public void lasts(LocalDateTime until) {
+        view.lasts().until(until);
+    }
+
+    @Override
     public Outline outline() {
         return needs.outline();
     }

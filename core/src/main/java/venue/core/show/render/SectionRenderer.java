@@ -122,6 +122,7 @@ final class SectionRenderer {
 
     private boolean isShown(Section section, Props settings) {
         Window window = new Window(settings.text("shownFrom"), settings.text("shownUntil"));
+        window.turns(scene.localTime()).ifPresent(scene::lasts);
         return window.isOn(scene.localTime().toString())
                 && GateSettings.shownTo(section.settings()).holds(view.visitor())
                 && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);

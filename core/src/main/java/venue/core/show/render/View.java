@@ -31,6 +31,7 @@ import venue.core.show.gathering.Onlooker;
  * @param hard what listings are tried on
  * @param changed when pages were last released with a change, by id; one that is not among them has changed since
  * @param facts what visitors did
+ * @param lasts is told until when what is written is right
  */
 public record View(
         Edition edition,
@@ -46,7 +47,8 @@ public record View(
         Hard hard,
         Map<String, Instant> changed,
         Searcher searcher,
-        VisitorFacts facts) {
+        VisitorFacts facts,
+        Lasts lasts) {
 
     /** Whom a page is written for. */
     public enum Mode {
@@ -71,7 +73,8 @@ public record View(
                 Hard.AS_IT_IS,
                 Map.of(),
                 Searcher.NONE,
-                VisitorFacts.NONE);
+                VisitorFacts.NONE,
+                new Lasts());
     }
 
     /** The same, with something around its pages. */
@@ -117,6 +120,11 @@ public record View(
         return but(d -> d.facts = what);
     }
 
+    /** The same for one page, which says until when it is right. */
+    public View lasting(Lasts told) {
+        return but(d -> d.lasts = told);
+    }
+
     /** The same with the marks that managers see. */
     public View marked() {
         return but(d -> {
@@ -142,7 +150,8 @@ public record View(
                 draft.hard,
                 draft.changed,
                 draft.searcher,
-                draft.facts);
+                draft.facts,
+                draft.lasts);
     }
 
     /** What of a view may be otherwise in another. */
@@ -157,6 +166,7 @@ public record View(
         private Map<String, Instant> changed;
         private Searcher searcher;
         private VisitorFacts facts;
+        private Lasts lasts;
 
         Draft(View view) {
             edition = view.edition;
@@ -169,6 +179,7 @@ public record View(
             changed = view.changed;
             searcher = view.searcher;
             facts = view.facts;
+            lasts = view.lasts;
         }
     }
 

@@ -1,0 +1,243 @@
+package venue.server.delivery;
+
+import java.net.URI;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import software.amazon.awssdk.auth.credentials.AwsBasicCredentials;
+import software.amazon.awssdk.auth.credentials.StaticCredentialsProvider;
+import software.amazon.awssdk.core.ResponseBytes;
+import software.amazon.awssdk.core.checksums.RequestChecksumCalculation;
+import software.amazon.awssdk.core.checksums.ResponseChecksumValidation;
+import software.amazon.awssdk.core.exception.SdkException;
+import software.amazon.awssdk.core.sync.RequestBody;
+import software.amazon.awssdk.http.urlconnection.UrlConnectionHttpClient;
+import software.amazon.awssdk.regions.Region;
+import software.amazon.awssdk.services.s3.S3Client;
+import software.amazon.awssdk.services.s3.S3ClientBuilder;
+import software.amazon.awssdk.services.s3.S3Configuration;
+import software.amazon.awssdk.services.s3.model.Delete;
+import software.amazon.awssdk.services.s3.model.GetObjectResponse;
+import software.amazon.awssdk.services.s3.model.ListObjectsV2Request;
+import software.amazon.awssdk.services.s3.model.ListObjectsV2Response;
+import software.amazon.awssdk.services.s3.model.NoSuchKeyException;
+import software.amazon.awssdk.services.s3.model.ObjectIdentifier;
+import software.amazon.awssdk.services.s3.model.PutObjectRequest;
+import software.amazon.awssdk.services.s3.model.S3Exception;
+import venue.store.delivery.Delivery.Bucket;
+
+/** A bucket of object storage that speaks S3, or what of it begins with a prefix. */
+final class ObjectTarget implements Target {
+
+    private static final Duration ATTEMPT = Duration.ofSeconds(10);
+    private static final Duration IN_ALL = Duration.ofSeconds(25);
+    private static final int AT_ONCE = 8;
+    private static final int REMOVED_AT_ONCE = 500;
+    private static final int OTHER_IS_THERE = 412;
+    private static final int AT_THE_SAME_TIME = 409;
+    private static final int NOT_THERE = 404;
+
+    private final Bucket bucket;
+    private final S3Client client;
+    private final String before;
+    private final boolean redirects;
+
+    ObjectTarget(Bucket bucket, TargetKeys keys) {
+        this.bucket = bucket;
+        before = bucket.prefix().isEmpty() ? "" : bucket.prefix() + "/";
+        redirects = bucket.redirects();
+        S3ClientBuilder builder = S3Client.builder()
+                .httpClientBuilder(UrlConnectionHttpClient.builder()
+                        .connectionTimeout(ATTEMPT)
+                        .socketTimeout(ATTEMPT))
+                .region(Region.of(bucket.region().isEmpty() ? "us-east-1" : bucket.region()))
+                .credentialsProvider(
+                        StaticCredentialsProvider.create(AwsBasicCredentials.create(keys.id(), keys.secret())))
+                .serviceConfiguration(S3Configuration.builder()
+                        .pathStyleAccessEnabled(bucket.pathStyle())
+                        .chunkedEncodingEnabled(false)
+                        .build())
+                .requestChecksumCalculation(RequestChecksumCalculation.WHEN_REQUIRED)
+                .responseChecksumValidation(ResponseChecksumValidation.WHEN_REQUIRED)
+                .overrideConfiguration(o -> o.apiCallTimeout(IN_ALL).apiCallAttemptTimeout(ATTEMPT));
+        if (!bucket.endpoint().isEmpty()) {
+            builder.endpointOverride(URI.create(bucket.endpoint()));
+        }
+        client = builder.build();
+    }
+
+    /** @param etag as it is listed: the MD5 of the bytes, where they were put in one and aren't enciphered */
+    private record Listed(String key, long size, String etag) implements Found {
+        @Override
+        public boolean is(Content content) {
+            return size == content.size() && etag.replace("\"", "").equals(content.md5());
+        }
+    }
+
+    private <T> T on(Supplier<T> work) {
+        try {
+            return work.get();
+        } catch (S3Exception answered) {
+            throw new TargetTrouble(
+                    where() + " answered " + answered.statusCode() + " " + said(answered) + ".",
+                    fix(answered.statusCode()),
+                    answered);
+        } catch (SdkException failed) {
+            throw new TargetTrouble(
+                    where() + " can’t be reached: " + first(failed),
+                    "Look at the endpoint, and whether this machine may connect to it. It is tried again by itself.",
+                    failed);
+        }
+    }
+
+    private static String said(S3Exception answered) {
+        return answered.awsErrorDetails() == null
+                ? ""
+                : String.valueOf(answered.awsErrorDetails().errorCode());
+    }
+
+    private static String first(Exception failed) {
+        String words = String.valueOf(failed.getMessage()).replaceAll("\\s+", " ");
+        return words.substring(0, Math.min(words.length(), 200));
+    }
+
+    private static String fix(int status) {
+        return switch (status) {
+            case 401, 403 -> "Look at the keys, and whether they may read, write, list and remove there.";
+            case NOT_THERE -> "Look at the name of the bucket, and whether it stands in the host name or in the path.";
+            case 301, 307, 400 -> "Look at the region and the endpoint.";
+            default -> "It is tried again by itself. Where it goes on so, ask whoever runs that storage.";
+        };
+    }
+
+    @Override
+    public Optional<Got> get(String key) {
+        return on(() -> {
+            try {
+                ResponseBytes<GetObjectResponse> got =
+                        client.getObjectAsBytes(r -> r.bucket(bucket.name()).key(before + key));
+                return Optional.of(new Got(got.asByteArray(), got.response().eTag()));
+            } catch (NoSuchKeyException none) {
+                return Optional.empty();
+            }
+        });
+    }
+
+    @Override
+    public void put(String key, Body body) {
+        on(() -> client.putObject(request(key, body).build(), content(body.content())));
+    }
+
+    private PutObjectRequest.Builder request(String key, Body body) {
+        PutObjectRequest.Builder request = PutObjectRequest.builder()
+                .bucket(bucket.name())
+                .key(before + key)
+                .contentType(body.type())
+                .cacheControl(body.kept());
+        if (!body.encoding().isEmpty()) {
+            request.contentEncoding(body.encoding());
+        }
+        if (!body.download().isEmpty()) {
+            request.contentDisposition(body.download());
+        }
+        if (redirects && !body.leadsTo().isEmpty()) {
+            request.websiteRedirectLocation(body.leadsTo());
+        }
+        return request;
+    }
+
+    /** Can be read again where an attempt fails. */
+    private static RequestBody content(Content content) {
+        return RequestBody.fromContentProvider(content::open, content.size(), "application/octet-stream");
+    }
+
+    @Override
+    public Optional<String> putIf(String key, byte[] bytes, @Nullable String tag) {
+        return on(() -> {
+            PutObjectRequest.Builder request = request(key, Body.plain(bytes, "application/json"));
+            if (tag == null) {
+                request.ifNoneMatch("*");
+            } else {
+                request.ifMatch(tag);
+            }
+            try {
+                return Optional.of(client.putObject(request.build(), content(Content.of(bytes)))
+                        .eTag());
+            } catch (S3Exception answered) {
+                return settled(key, bytes, answered);
+            }
+        });
+    }
+
+    /** An attempt that was cut may have arrived: what lies there says so. */
+    private Optional<String> settled(String key, byte[] bytes, S3Exception answered) {
+        boolean other = answered.statusCode() == OTHER_IS_THERE
+                || answered.statusCode() == AT_THE_SAME_TIME
+                || answered.statusCode() == NOT_THERE;
+        if (!other || answered.statusCode() == NOT_THERE && said(answered).equals("NoSuchBucket")) {
+            throw answered;
+        }
+        return get(key).filter(lies -> Arrays.equals(lies.bytes(), bytes)).map(Got::tag);
+    }
+
+    @Override
+    public void remove(Collection<String> keys) {
+        List<String> all = List.copyOf(keys);
+        for (int from = 0; from < all.size(); from += REMOVED_AT_ONCE) {
+            List<ObjectIdentifier> some = all.subList(from, Math.min(all.size(), from + REMOVED_AT_ONCE)).stream()
+                    .map(k -> ObjectIdentifier.builder().key(before + k).build())
+                    .toList();
+            on(() -> client.deleteObjects(r -> r.bucket(bucket.name())
+                    .delete(Delete.builder().objects(some).quiet(true).build())));
+        }
+    }
+
+    @Override
+    public void each(String prefix, Consumer<Found> taker) {
+        String token = null;
+        do {
+            ListObjectsV2Request.Builder request =
+                    ListObjectsV2Request.builder().bucket(bucket.name()).prefix(before + prefix);
+            if (token != null) {
+                request.continuationToken(token);
+            }
+            ListObjectsV2Response some = on(() -> client.listObjectsV2(request.build()));
+            some.contents()
+                    .forEach(o -> taker.accept(new Listed(o.key().substring(before.length()), o.size(), o.eTag())));
+            token = some.nextContinuationToken();
+        } while (token != null);
+    }
+
+    @Override
+    public boolean isEmpty() {
+        return on(() ->
+                client.listObjectsV2(r -> r.bucket(bucket.name()).prefix(before).maxKeys(1))
+                                .keyCount()
+                        == 0);
+    }
+
+    @Override
+    public boolean isFolder() {
+        return false;
+    }
+
+    @Override
+    public int atOnce() {
+        return AT_ONCE;
+    }
+
+    @Override
+    public String where() {
+        return "s3://" + bucket.name() + (bucket.prefix().isEmpty() ? "" : "/" + bucket.prefix());
+    }
+
+    @Override
+    public void close() {
+        client.close();
+    }
+}
