@@ -49,9 +49,11 @@ const failing = computed(
 )
 /** What is on its way to be released: what is in the way of it first, then what somebody waits for. */
 const coming = computed(() => {
-  const { overdue = 0, asked = 0, nextAt } = stands.value ?? {}
+  const { overdue = 0, asked = 0, lagging = 0, nextAt } = stands.value ?? {}
   if (overdue)
     return { number: overdue, tone: 'must', words: overdue === 1 ? 'release waits' : 'releases wait' }
+  if (lagging)
+    return { number: lagging, tone: 'must', words: lagging === 1 ? 'delivery fails' : 'deliveries fail' }
   if (asked) return { number: asked, tone: 'should', words: 'asked for' }
   return nextAt ? { number: 0, tone: '', words: `next ${clockWords(nextAt)}` } : null
 })

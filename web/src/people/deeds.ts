@@ -53,6 +53,8 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   PACK_SAVED: (l) => `saved “${l.detail}” of ${l.site} as a pack`,
   PACK_READ: (l) => `brought the pack “${l.detail}” into ${l.site}`,
   HOSTS_SET: (l) => `gave ${l.site} the host names ${l.detail}`,
+  DELIVERY_SET: (l) => `said where “${l.detail}” of ${l.site} is delivered`,
+  DELIVERY_REMOVED: (l) => `removed the delivery “${l.detail}” of ${l.site}`,
   SITE_RETIRED: (l) => `retired the site ${l.site}`,
   SITE_BROUGHT_BACK: (l) => `brought the site ${l.site} back`,
   SITE_REMOVED: (l) => `removed the site ${l.detail} for good`,

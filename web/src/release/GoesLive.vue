@@ -7,6 +7,7 @@ import FilterTabs from '@/look/FilterTabs.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
+import GoesTo from '@/delivery/GoesTo.vue'
 import ReleaseAsk from './ReleaseAsk.vue'
 import ReleaseThen from './ReleaseThen.vue'
 import WhenInput from './WhenInput.vue'
@@ -88,6 +89,7 @@ async function askFor() {
       ◇ {{ counted(unfilled.length, 'of these pages has', 'of these pages have') }} places still to fill;
       visitors don’t see them.
     </p>
+    <GoesTo v-if="manager && chosen.length" :items="preview?.items ?? []" />
     <ReleaseThen v-if="preview" :preview="preview" :grave="grave" :lesser="lesser" />
     <p v-else-if="chosen.length" class="quiet" role="status">Looking at what would be live then…</p>
     <p v-else class="quiet">Nothing is chosen.</p>

@@ -5,6 +5,8 @@ import type { Logged, ReleaseEntry } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { useDeliveries } from '@/delivery/useDeliveries'
+import { weight } from '@/media/weight'
 import { counted } from '@/words/counted'
 import BeforeAfter from './BeforeAfter.vue'
 import EntryPicker from './EntryPicker.vue'
@@ -14,6 +16,7 @@ import { cameWords } from './releaseWords'
 const props = defineProps<{ numbers: number[]; log: Logged[] }>()
 const emit = defineEmits<{ back: [number: number]; close: [] }>()
 const site = useSite()
+const { all, arrived } = useDeliveries()
 const manager = computed(() => useSession().manager)
 const entries = ref<ReleaseEntry[]>([])
 const more = ref(0)
@@ -43,6 +46,16 @@ const pages = computed(() => {
   if (!e) return []
   return e.pages.length ? e.pages : e.sort === 'PAGE' ? [e.item] : []
 })
+/** What went to deliveries for it. */
+const sent = computed(() =>
+  arrived.value
+    .filter((a) => a.release === one.value?.number)
+    .map((a) => {
+      const name = all.value.find((d) => d.id === a.id)?.name
+      return name ? `${name}: ${counted(a.objects, 'object')}, ${weight(a.bytes)}` : ''
+    })
+    .filter(Boolean),
+)
 const side = (number: number) => ({ of: String(number), word: `release ${number}` })
 </script>
 
@@ -54,7 +67,8 @@ const side = (number: number) => ({ of: String(number), word: `release ${number}
         <h2 v-else>Release {{ first }} and release {{ last }}</h2>
         <p v-if="one" class="quiet">
           {{ cameWords(one) }} · by {{ one.who }} · {{ counted(one.changes, 'item')
-          }}<template v-if="one.note"> · {{ one.note }}</template>
+          }}<template v-if="one.note"> · {{ one.note }}</template
+          ><template v-if="sent.length"> · {{ sent.join(', ') }}</template>
         </p>
         <p v-else class="quiet">
           {{ counted(entries.length + more, 'item differs', 'items differ') }} between them

@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
+import { useDeliveries } from '@/delivery/useDeliveries'
 import type { Released } from './useReleasing'
 
 /** What went live, with its links. */
 defineProps<{ done: Released; origin: string }>()
 const FEW = 8
+const { all, have } = useDeliveries()
 </script>
 
 <template>
   <section class="done" role="status" tabindex="-1">
     <p>
       <b class="state LIVE">● Release {{ done.number }} is live.</b> {{ counted(done.changes, 'change') }}.
+      <span v-if="all.length" :class="have(done.number) < all.length ? 'should' : 'quiet'"
+        >Live here, delivered to {{ have(done.number) }} of {{ all.length }}.
+      </span>
       <a :href="origin + '/'" target="_blank" rel="noopener">See the site</a>
     </p>
     <ul v-if="done.pages.length">

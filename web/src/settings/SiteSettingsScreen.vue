@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import HostNames from './HostNames.vue'
 import RobotsCard from './RobotsCard.vue'
+import DeliveriesCard from '@/delivery/DeliveriesCard.vue'
 import { get, post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
 import type { SiteSettings } from '@/api/types'
@@ -136,6 +137,7 @@ async function retire() {
       <div class="column">
         <HostNames :hosts="settings.hosts" @set="(s) => (settings = s)" />
         <RobotsCard />
+        <DeliveriesCard />
         <section aria-labelledby="carried">
           <h2 id="carried">Carried elsewhere</h2>
           <p class="quiet">

@@ -55,7 +55,11 @@ describe('host names', () => {
 
 describe('site settings', () => {
   it('offer owners alone to retire the site, and ask first', async () => {
-    const answers = { '/sites/moor/settings': settings(['yard.localhost']) }
+    const answers = {
+      '/sites/moor/settings': settings(['yard.localhost']),
+      '/sites/moor/deliveries': { all: [], mayChange: true, serverKeys: false, asking: [] },
+      '/sites/moor/deliveries/arrived': [],
+    }
     const stubs = { ...mounting.stubs, WrittenInput: true, SiteFactsInput: true }
     const sent = answering(answers)
     const wrapper = mount(SiteSettingsScreen, { global: { ...mounting, stubs } })

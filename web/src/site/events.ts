@@ -21,6 +21,9 @@ const answered = ref(0)
 /** How often a release was set for a time, asked for or given back in it. */
 const planned = ref(0)
 
+/** How often something came of a delivery of it. */
+const delivered = ref(0)
+
 function tell(source: EventSource, heard: Heard) {
   const on = <T>(name: string, then: (data: T) => void) =>
     source.addEventListener(name, (event: MessageEvent<string>) => then(JSON.parse(event.data) as T))
@@ -34,6 +37,10 @@ function tell(source: EventSource, heard: Heard) {
   on('releases', () => {
     planned.value++
     heard.back()
+  })
+  on<{ done: boolean }>('deliveries', ({ done }) => {
+    delivered.value++
+    if (done) heard.back()
   })
   on<{ here: boolean }>('seat', (told) => heard.seat(told.here))
 }
@@ -87,5 +94,5 @@ export function makeEvents(heard: Heard) {
     place = next
     if (events) tellPlace(site, { window: windowId, at: next })
   }
-  return { connected, untold, answered, planned, listen, close, at }
+  return { connected, untold, answered, planned, delivered, listen, close, at }
 }

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.HexFormat;
-import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -104,16 +103,8 @@ final class DeliveryVerb implements Runnable {
     }
 
     private static String line(Delivery delivery, DeliveryState state) {
-        Delivery.Goes goes = delivery.goes();
-        String where = goes.isFolder()
-                ? goes.folder()
-                : S3
-                        + goes.bucket().name()
-                        + (goes.bucket().prefix().isEmpty()
-                                ? ""
-                                : "/" + goes.bucket().prefix());
         String stands = state.trouble() == null ? "" : "\t" + state.trouble().says();
-        return delivery.name() + "\t" + where + "\trelease " + state.release() + stands;
+        return delivery.name() + "\t" + delivery.goes().where() + "\trelease " + state.release() + stands;
     }
 
     /** Where it goes. */
@@ -170,13 +161,13 @@ final class DeliveryVerb implements Runnable {
                     lies.equals("hash") ? Layout.BY_HASH : Layout.AT_ADDRESSES,
                     address,
                     server,
-                    new Delivery.Call("", "POST", List.of()));
+                    Delivery.Call.NONE);
         }
 
         private Delivery.Bucket bucket() {
             String words = Objects.requireNonNullElse(bucket, "");
             if (words.isEmpty()) {
-                return new Delivery.Bucket("", "", "", "", false, false);
+                return Delivery.Bucket.NONE;
             }
             if (!words.startsWith(S3)) {
                 throw Refusal.badInput(

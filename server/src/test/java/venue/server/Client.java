@@ -189,6 +189,19 @@ final class Client {
         return send(request(path).header("Host", SITE + ":" + port), info -> BodySubscribers.ofByteArray());
     }
 
+    /** Asks whatever listens on a port of this machine; no redirect is followed. */
+    HttpResponse<byte[]> bytesAt(int other, String path) {
+        return send(
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + other + path)),
+                HttpResponse.BodyHandlers.ofByteArray());
+    }
+
+    HttpResponse<String> visitAt(int other, String path) {
+        return send(
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + other + path)),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
     HttpResponse<String> visit(String path) {
         return visit(SITE, "GET", path);
     }

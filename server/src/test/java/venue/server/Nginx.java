@@ -59,7 +59,7 @@ final class Nginx implements AutoCloseable {
         return new Nginx(process, port);
     }
 
-    private static boolean listens(int port) {
+    static boolean listens(int port) {
         try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
             return socket.isConnected();
         } catch (IOException notYet) {

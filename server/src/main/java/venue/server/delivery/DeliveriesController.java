@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.core.edition.edition.Edition;
-import venue.core.live.delivery.Asking;
+import venue.core.live.delivery.AsksServer;
 import venue.core.live.delivery.MayDiffer;
 import venue.core.live.release.ReleasePlan;
 import venue.server.event.Events;
@@ -55,7 +55,7 @@ class DeliveriesController {
      * @param serverKeys whether the server was started with keys for those that have none of their own
      * @param asking what can't be answered without the server
      */
-    record DeliveriesTold(List<DeliveryTold> all, boolean mayChange, boolean serverKeys, List<Asking> asking) {}
+    record DeliveriesTold(List<DeliveryTold> all, boolean mayChange, boolean serverKeys, List<AsksServer> asking) {}
 
     /**
      * One of them.
@@ -99,23 +99,19 @@ class DeliveriesController {
         List<DeliveryTold> all =
                 deliveries.of(here.site()).stream().map(d -> told(here, d)).toList();
         return new DeliveriesTold(
-                all, here.person().owner(), runs.hasKeys(), Asking.of(here.now().live()));
+                all,
+                here.person().owner(),
+                runs.hasKeys(),
+                AsksServer.of(here.now().live()));
     }
 
     private DeliveryTold told(Here here, Delivery delivery) {
         DeliveryState state = deliveries.state(delivery);
-        Delivery.Goes goes = delivery.goes();
-        String where = goes.isFolder()
-                ? goes.folder()
-                : "s3://" + goes.bucket().name()
-                        + (goes.bucket().prefix().isEmpty()
-                                ? ""
-                                : "/" + goes.bucket().prefix());
         return new DeliveryTold(
                 delivery.id(),
                 delivery.name(),
-                where,
-                goes,
+                delivery.goes().where(),
+                delivery.goes(),
                 !TargetKeys.given(data, delivery).isNone(),
                 delivering.lags(here.workspace(), delivery, state),
                 new DeliveryStands(
@@ -146,7 +142,7 @@ class DeliveriesController {
         here.requireManager("have a site delivered again");
         Delivery delivery = require(here, id);
         deliveries.keep(delivery, deliveries.state(delivery).hurried(true));
-        events.tell(here.site(), "deliveries", Map.of());
+        events.tell(here.site(), "deliveries", Map.of("done", true));
     }
 
     /** What arrived of the releases after one, the latest first. */

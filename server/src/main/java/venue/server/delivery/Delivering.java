@@ -3,7 +3,6 @@ package venue.server.delivery;
 import jakarta.annotation.PreDestroy;
 import java.time.Instant;
 import java.time.InstantSource;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +25,7 @@ import venue.store.workspace.Workspaces;
 
 /** Delivers by itself: each release, and what becomes another by the hour; what fails is tried again, ever later. */
 @Component
-class Delivering {
+public class Delivering {
 
     private static final Logger LOG = LoggerFactory.getLogger(Delivering.class);
 
@@ -85,24 +84,19 @@ class Delivering {
                 && (state.release() != workspace.now().release() || state.trouble() != null || state.again());
     }
 
-    /** Those that lag, with why in words; empty where it is only on its way. */
-    Map<Delivery, String> lagging() {
-        Map<Delivery, String> lagging = new HashMap<>();
-        for (SiteId site : deliveries.sites()) {
-            workspaces
-                    .find(site)
-                    .ifPresent(w -> deliveries.of(site).forEach(d -> {
-                        DeliveryState state = deliveries.state(d);
-                        if (lags(w, d, state)) {
-                            lagging.put(
-                                    d,
-                                    state.trouble() == null
-                                            ? ""
-                                            : state.trouble().says());
-                        }
-                    }));
-        }
-        return lagging;
+    /** The names of those of a site that something is in the way of. */
+    public List<String> lagging(SiteId site) {
+        return deliveries.of(site).stream()
+                .filter(d -> deliveries.state(d).trouble() != null)
+                .map(Delivery::name)
+                .toList();
+    }
+
+    /** The same of all sites, as {@code SITE/NAME}. */
+    public List<String> lagging() {
+        return deliveries.sites().stream()
+                .flatMap(site -> lagging(site).stream().map(name -> site + "/" + name))
+                .toList();
     }
 
     @Scheduled(fixedDelay = LOOKS_MS, initialDelay = LOOKS_MS)
@@ -160,7 +154,7 @@ class Delivering {
         } finally {
             doing.remove(delivery);
             begun.remove(delivery);
-            events.tell(delivery.site(), "deliveries", Map.of());
+            events.tell(delivery.site(), "deliveries", Map.of("done", true));
         }
     }
 
@@ -185,7 +179,7 @@ class Delivering {
         boolean tells = now - last > TOLD_MS;
         doing.put(delivery, new Doing(what, done, of, bytes, tells ? now : last));
         if (tells) {
-            events.tell(delivery.site(), "deliveries", Map.of());
+            events.tell(delivery.site(), "deliveries", Map.of("done", false));
         }
     }
 

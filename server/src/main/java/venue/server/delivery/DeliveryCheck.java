@@ -103,7 +103,7 @@ public final class DeliveryCheck {
 
     private static Bucket bucket(@Nullable Bucket named) {
         if (named == null || isBlank(named.name())) {
-            return new Bucket("", "", "", "", false, false);
+            return Bucket.NONE;
         }
         String name = plain(named.name());
         if (!name.matches("[a-z0-9][a-z0-9.-]{1,61}[a-z0-9]")) {
@@ -158,7 +158,7 @@ public final class DeliveryCheck {
 
     private static Call call(@Nullable Call named) {
         if (named == null || isBlank(named.address())) {
-            return new Call("", "POST", List.of());
+            return Call.NONE;
         }
         String address = plain(named.address());
         uri("call", address);

@@ -65,7 +65,7 @@ public final class DeliveryRuns {
     }
 
     static Target open(Delivery.Goes goes, TargetKeys keys) {
-        if (goes.isFolder()) {
+        if (goes.hasFolder()) {
             return new FolderTarget(Path.of(goes.folder()));
         }
         if (keys.isNone()) {
@@ -82,7 +82,12 @@ public final class DeliveryRuns {
                 workspace.site().text(),
                 delivery.goes().layout(),
                 delivery.goes().address(),
-                new HeldSite(now, media, delivery.goes().address(), clock.instant(), VisitorFacts.AWAY),
+                new HeldSite(
+                        now,
+                        media,
+                        delivery.goes().address(),
+                        clock.instant(),
+                        VisitorFacts.away(delivery.goes().server())),
                 release -> past(workspace, now, release));
     }
 

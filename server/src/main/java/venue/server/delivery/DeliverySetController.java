@@ -110,7 +110,7 @@ class DeliverySetController {
         deliveries.put(delivery, clock.instant());
         deliveries.keep(delivery, deliveries.state(delivery).hurried(false));
         records.write(Deed.DELIVERY_SET, caller.by(), here.site(), null, delivery.name());
-        events.tell(here.site(), "deliveries", Map.of());
+        events.tell(here.site(), "deliveries", Map.of("done", true));
         return new DeliveryMade(id);
     }
 
@@ -193,6 +193,6 @@ class DeliverySetController {
         deliveries.remove(delivery);
         TargetKeys.forget(data, delivery);
         records.write(Deed.DELIVERY_REMOVED, caller.by(), here.site(), null, delivery.name());
-        events.tell(here.site(), "deliveries", Map.of());
+        events.tell(here.site(), "deliveries", Map.of("done", true));
     }
 }

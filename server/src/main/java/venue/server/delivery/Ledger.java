@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.zip.GZIPInputStream;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JacksonException;
 import venue.core.basics.item.Hash;
 import venue.core.edition.json.ItemJson;
 import venue.core.live.delivery.Bundle;
@@ -232,9 +231,10 @@ final class Ledger {
         byte[] bytes =
                 target.get(Manifest.waitingKey(hash)).map(Target.Got::bytes).orElse(new byte[0]);
         try (GZIPInputStream zip = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
-            return new TreeMap<>(ItemJson.read(Waiting.class, new String(zip.readAllBytes(), StandardCharsets.UTF_8))
-                    .keys());
-        } catch (IOException | JacksonException damaged) {
+            return new TreeMap<>(
+                    ItemJson.readFromElsewhere(Waiting.class, new String(zip.readAllBytes(), StandardCharsets.UTF_8))
+                            .keys());
+        } catch (IOException damaged) {
             // What nobody knows of lies there until all of it is compared.
             return new TreeMap<>();
         }

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -121,7 +122,9 @@ final class ObjectTarget implements Target {
             try {
                 ResponseBytes<GetObjectResponse> got =
                         client.getObjectAsBytes(r -> r.bucket(bucket.name()).key(before + key));
-                return Optional.of(new Got(got.asByteArray(), got.response().eTag()));
+                return Optional.of(new Got(
+                        got.asByteArray(),
+                        Objects.requireNonNullElse(got.response().eTag(), "")));
             } catch (NoSuchKeyException none) {
                 return Optional.empty();
             }
@@ -166,8 +169,10 @@ final class ObjectTarget implements Target {
                 request.ifMatch(tag);
             }
             try {
-                return Optional.of(client.putObject(request.build(), content(Content.of(bytes)))
-                        .eTag());
+                String now = client.putObject(request.build(), content(Content.of(bytes)))
+                        .eTag();
+                // An answer that was cut says nothing: what lies there does.
+                return now == null ? lying(key, bytes) : Optional.of(now);
             } catch (S3Exception answered) {
                 return settled(key, bytes, answered);
             }
@@ -182,6 +187,10 @@ final class ObjectTarget implements Target {
         if (!other || answered.statusCode() == NOT_THERE && said(answered).equals("NoSuchBucket")) {
             throw answered;
         }
+        return lying(key, bytes);
+    }
+
+    private Optional<String> lying(String key, byte[] bytes) {
         return get(key).filter(lies -> Arrays.equals(lies.bytes(), bytes)).map(Got::tag);
     }
 
@@ -233,7 +242,7 @@ final class ObjectTarget implements Target {
 
     @Override
     public String where() {
-        return "s3://" + bucket.name() + (bucket.prefix().isEmpty() ? "" : "/" + bucket.prefix());
+        return bucket.where();
     }
 
     @Override

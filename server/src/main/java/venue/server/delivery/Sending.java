@@ -134,6 +134,9 @@ final class Sending implements AutoCloseable {
                 Thread.currentThread().interrupt();
                 failed = new TargetTrouble("The server is being stopped.", "It goes on when the server runs again.");
             } catch (ExecutionException e) {
+                if (e.getCause() instanceof Error fatal) {
+                    throw fatal;
+                }
                 failed = e.getCause() instanceof RuntimeException why && failed == null ? why : orElse(failed, e);
             } catch (CancellationException cancelled) {
                 // It was not begun.

@@ -46,12 +46,12 @@ public class FormFacts {
 
     /** As visitors of a site are told. */
     public VisitorFacts of(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site), true, traces.of(site));
+        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site), true).with(traces.of(site));
     }
 
     /** As those who make it are told: what is sent from where they look is not taken. */
     public VisitorFacts seenBy(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, "", true, traces.of(site));
+        return new VisitorFacts(given(site), Sending.NOTHING, "", true).with(traces.of(site));
     }
 
     private Given given(SiteId site) {

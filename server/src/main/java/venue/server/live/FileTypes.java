@@ -22,6 +22,7 @@ public final class FileTypes {
             Map.entry("script", "text/javascript; charset=utf-8"),
             Map.entry("css", "text/css; charset=utf-8"),
             Map.entry("webmanifest", "application/manifest+json"),
+            Map.entry("osdx", "application/opensearchdescription+xml; charset=utf-8"),
             Map.entry("woff2", "font/woff2"));
 
     private static final String OTHER = "other";

@@ -3,6 +3,7 @@ package venue.server.live;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
@@ -149,6 +150,16 @@ final class LiveSite {
 
     private SiteReplies answers(Caller caller) {
         return new SiteReplies(view(caller), standing.changed());
+    }
+
+    /** One element of a page, for a page of the site that is served elsewhere; empty where everybody may see none such. */
+    Optional<String> part(String rawPath, String element) {
+        String at = SiteReplies.decode(rawPath);
+        View view = view(Caller.STRANGER);
+        View within = view.telling(view.facts().within(origin));
+        return (at.equals("/") ? edition.home() : edition.plan().pageAt(at).flatMap(edition::page))
+                .filter(within::shows)
+                .flatMap(p -> PageRenderer.element(within, p, element));
     }
 
     /** A page with a form that has come to something: made for one visitor alone, and kept nowhere. */

@@ -32,6 +32,7 @@ class PublicValve extends ValveBase {
     private final BeginningPages beginnings;
     private final SentForms forms;
     private final VisitorForms visitorForms;
+    private final AskedParts parts;
 
     PublicValve(
             Settings settings,
@@ -41,8 +42,10 @@ class PublicValve extends ValveBase {
             DiskFiles diskFiles,
             BeginningPages beginnings,
             SentForms forms,
-            VisitorForms visitorForms) {
+            VisitorForms visitorForms,
+            AskedParts parts) {
         super(true);
+        this.parts = parts;
         this.visitorForms = visitorForms;
         this.settings = settings;
         this.workspaces = workspaces;
@@ -77,6 +80,9 @@ class PublicValve extends ValveBase {
         } else if (!host.equals(main(workspace.get()))) {
             elsewhere(answer, origins.of(workspace.get().now().working().site()), asked, workspace.get());
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
+            if (AskedParts.isOne(asked.getRequestURI())) {
+                parts.allow(workspace.get(), asked, answer);
+            }
             send(asked, answer, addresses.at(workspace.get(), asked));
         } else if (asked.getMethod().equals("POST") && forms.takes(workspace.get(), asked.getRequestURI())) {
             forms.take(workspace.get(), asked, answer);

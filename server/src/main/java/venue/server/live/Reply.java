@@ -107,7 +107,12 @@ record Reply(
     /** The policy names what the renderer made: the hash of the page's own styles (CSP 3, 2.3.1), and what it frames. */
     private static String policy(Rendered page) {
         String pictures = page.tiles().stream().map(t -> " " + t).collect(Collectors.joining());
-        String policy = PAGE_POLICY.replace("img-src 'self'", "img-src 'self'" + pictures) + "; frame-src 'self'"
+        String asks = page.server().isEmpty() ? "" : " " + page.server();
+        String policy = PAGE_POLICY
+                        .replace("img-src 'self'", "img-src 'self'" + pictures)
+                        .replace("connect-src 'self'", "connect-src 'self'" + asks)
+                        .replace("form-action 'self'", "form-action 'self'" + asks)
+                + "; frame-src 'self'"
                 + page.frames().stream().map(f -> " " + f).collect(Collectors.joining());
         if (page.ownStyles().isEmpty()) {
             return policy;

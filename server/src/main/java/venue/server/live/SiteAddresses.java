@@ -45,6 +45,7 @@ class SiteAddresses {
     private final Baskets baskets;
     private final SubscriberPages subscribers;
     private final LetterShown letters;
+    private final AskedParts parts;
 
     SiteAddresses(
             LiveSites sites,
@@ -59,9 +60,11 @@ class SiteAddresses {
             Baskets baskets,
             SubscriberPages subscribers,
             LetterShown letters,
+            AskedParts parts,
             Noted noted) {
         this.subscribers = subscribers;
         this.letters = letters;
+        this.parts = parts;
         this.baskets = baskets;
         this.filled = filled;
         this.walks = walks;
@@ -128,6 +131,9 @@ class SiteAddresses {
                 walk.isPresent() ? Optional.empty() : memberPages.at(workspace, caller, path, query(asked));
         if (members.isPresent()) {
             return members;
+        }
+        if (AskedParts.isOne(path)) {
+            return parts.at(workspace, asked);
         }
         if (path.equals(FormNames.BASKET)) {
             return baskets.at(workspace, asked);

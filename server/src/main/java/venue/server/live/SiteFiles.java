@@ -54,6 +54,7 @@ class SiteFiles {
             Head.FILLING, "filling.js",
             Head.BASKET, "basket.js",
             Head.RATING, "rating.js",
+            Head.ASKED, "asked.js",
             Head.MAP, "map.js");
 
     private final MediaFiles media;

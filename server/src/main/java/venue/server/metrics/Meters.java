@@ -2,6 +2,7 @@ package venue.server.metrics;
 
 import io.micrometer.core.instrument.Gauge;
 import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.MultiGauge;
 import io.micrometer.core.instrument.binder.jvm.JvmGcMetrics;
 import io.micrometer.core.instrument.binder.jvm.JvmMemoryMetrics;
 import io.micrometer.core.instrument.binder.jvm.JvmThreadMetrics;
@@ -13,6 +14,7 @@ import io.micrometer.prometheusmetrics.PrometheusMeterRegistry;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import venue.server.delivery.Delivering;
 import venue.store.database.DataFolder;
 import venue.store.database.Version;
 import venue.store.workspace.Workspaces;
@@ -22,7 +24,7 @@ import venue.store.workspace.Workspaces;
 class Meters {
 
     @Bean
-    PrometheusMeterRegistry registry(Workspaces workspaces, DataFolder folder) {
+    PrometheusMeterRegistry registry(Workspaces workspaces, DataFolder folder, Delivering delivering) {
         PrometheusMeterRegistry meters = new PrometheusMeterRegistry(PrometheusConfig.DEFAULT);
         List.of(
                         new JvmMemoryMetrics(),
@@ -36,7 +38,18 @@ class Meters {
         JvmGcMetrics collections = new JvmGcMetrics();
         collections.bindTo(meters);
         own(meters, workspaces, folder);
+        Gauge.builder("venue.deliveries.lagging", delivering, d -> d.lagging().size())
+                .description("Deliveries that something is in the way of")
+                .register(meters);
         return meters;
+    }
+
+    /** One for each delivery that something is in the way of, by site and name. */
+    @Bean
+    MultiGauge lagging(PrometheusMeterRegistry meters) {
+        return MultiGauge.builder("venue.delivery.lagging")
+                .description("1 while something is in the way of a delivery")
+                .register(meters);
     }
 
     private static void own(MeterRegistry meters, Workspaces workspaces, DataFolder folder) {

@@ -1,5 +1,7 @@
 package venue.server.metrics;
 
+import io.micrometer.core.instrument.MultiGauge;
+import io.micrometer.core.instrument.Tags;
 import io.micrometer.prometheusmetrics.PrometheusMeterRegistry;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.InetAddress;
@@ -12,6 +14,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.server.app.InPublic;
+import venue.server.delivery.Delivering;
 
 /**
  * The numbers in Prometheus' text format: for whoever is on this machine itself, or has the token. What a trusted proxy passes on
@@ -25,8 +28,12 @@ class MetricsController {
 
     private final PrometheusMeterRegistry meters;
     private final InPublic here;
+    private final MultiGauge lagging;
+    private final Delivering delivering;
 
-    MetricsController(PrometheusMeterRegistry meters, InPublic here) {
+    MetricsController(PrometheusMeterRegistry meters, InPublic here, MultiGauge lagging, Delivering delivering) {
+        this.lagging = lagging;
+        this.delivering = delivering;
         this.meters = meters;
         this.here = here;
     }
@@ -39,6 +46,11 @@ class MetricsController {
                     .header(HttpHeaders.CONTENT_TYPE, "text/plain; charset=utf-8")
                     .body("Ask from the server's own machine, or with the token that is set as metrics-token.\n");
         }
+        lagging.register(
+                delivering.lagging().stream()
+                        .map(name -> MultiGauge.Row.of(Tags.of("delivery", name), 1))
+                        .toList(),
+                true);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_TYPE, FORMAT)
                 .header(HttpHeaders.CACHE_CONTROL, "no-store")

@@ -13,6 +13,7 @@ import venue.core.edition.edition.Tally;
 import venue.core.model.page.Page;
 import venue.server.answer.NewAnswers;
 import venue.server.app.Origins;
+import venue.server.delivery.Delivering;
 import venue.server.event.Events;
 import venue.server.here.Here;
 import venue.server.plan.PlanRows;
@@ -35,6 +36,7 @@ public class News {
     private final Surveyed surveyed;
     private final NewAnswers answersTold;
     private final AskedReleases asked;
+    private final Delivering delivering;
 
     News(
             Origins origins,
@@ -43,7 +45,9 @@ public class News {
             PlanRows rows,
             Surveyed surveyed,
             NewAnswers answersTold,
-            AskedReleases asked) {
+            AskedReleases asked,
+            Delivering delivering) {
+        this.delivering = delivering;
         this.asked = asked;
         this.answersTold = answersTold;
         this.surveyed = surveyed;
@@ -96,7 +100,8 @@ public class News {
                 planned.size(),
                 planned.stream().findFirst().map(Planned::wanted).orElse(null),
                 (int) planned.stream().filter(releasing::isOverdue).count(),
-                asked.open(here.site(), here.now().waits().ids()));
+                asked.open(here.site(), here.now().waits().ids()),
+                delivering.lagging(here.site()).size());
     }
 
     private static SiteStanding.FoundHere findings(Surveyed.Found found, int newAnswers) {

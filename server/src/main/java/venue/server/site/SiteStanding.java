@@ -51,8 +51,9 @@ record SiteStanding(
      * @param nextAt when the first of them is due by the clocks of the site; absent for none
      * @param overdue how many of them are due, and wait because something is in their way
      * @param asked how many are asked for
+     * @param lagging how many deliveries something is in the way of
      */
-    record OnTheWay(int planned, @Nullable String nextAt, int overdue, int asked) {}
+    record OnTheWay(int planned, @Nullable String nextAt, int overdue, int asked, int lagging) {}
 
     record Home(@Nullable String homeId, String homeTitle) {}
 

@@ -17,13 +17,21 @@ public record Delivery(SiteId site, String id, String name, Goes goes) {
     public record Goes(String folder, Bucket bucket, Layout layout, String address, String server, Call call) {
 
         public Goes {
+            folder = folder == null ? "" : folder;
+            address = address == null ? "" : address;
+            server = server == null ? "" : server;
             bucket = bucket == null ? Bucket.NONE : bucket;
             layout = layout == null ? Layout.AT_ADDRESSES : layout;
             call = call == null ? Call.NONE : call;
         }
 
-        public boolean isFolder() {
+        public boolean hasFolder() {
             return !folder.isEmpty();
+        }
+
+        /** In words. */
+        public String where() {
+            return hasFolder() ? folder : bucket.where();
         }
     }
 
@@ -38,7 +46,18 @@ public record Delivery(SiteId site, String id, String name, Goes goes) {
     public record Bucket(
             String endpoint, String region, String name, String prefix, boolean pathStyle, boolean redirects) {
 
-        static final Bucket NONE = new Bucket("", "", "", "", false, false);
+        public static final Bucket NONE = new Bucket("", "", "", "", false, false);
+
+        public Bucket {
+            endpoint = endpoint == null ? "" : endpoint;
+            region = region == null ? "" : region;
+            name = name == null ? "" : name;
+            prefix = prefix == null ? "" : prefix;
+        }
+
+        public String where() {
+            return "s3://" + name + (prefix.isEmpty() ? "" : "/" + prefix);
+        }
     }
 
     /**
@@ -49,9 +68,11 @@ public record Delivery(SiteId site, String id, String name, Goes goes) {
      */
     public record Call(String address, String method, List<String> headers) {
 
-        static final Call NONE = new Call("", "POST", List.of());
+        public static final Call NONE = new Call("", "POST", List.of());
 
         public Call {
+            address = address == null ? "" : address;
+            method = method == null ? "" : method;
             headers = headers == null ? List.of() : List.copyOf(headers);
         }
     }

@@ -156,6 +156,7 @@ public enum Phrase {
     FORM_SENT,
     FORM_TRIED,
     FORM_SHUT,
+    GO_ON_THERE,
     FORM_FULL,
     FORM_LATER,
     IF_YOU_LIKE,

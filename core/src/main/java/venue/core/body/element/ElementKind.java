@@ -136,6 +136,11 @@ public interface ElementKind {
         return false;
     }
 
+    /** Whether files show something of it all the same. */
+    default boolean isAnsweredByFiles() {
+        return false;
+    }
+
     /** Keys of the fields that what it gathers must have, to show all that it is set to. */
     default Stream<String> needs(Map<String, Value> props) {
         return Stream.empty();

@@ -49,6 +49,11 @@ final class ListingElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isAnsweredByFiles() {
+        return true;
+    }
+
+    @Override
     public boolean tellsOfText(Map<String, Value> props) {
         Value yes = Value.of(true);
         return yes.equals(props.get("whole"))

@@ -43,6 +43,9 @@ public final class FormNames {
     /** How much of it: so many bits of a hash (SHA-256) are zero. */
     public static final int WORK_BITS = 15;
 
+    /** Where one element of a page is asked for by a page that is served elsewhere. */
+    public static final String PART = "/-/part";
+
     /** Where things are taken along, and what was is looked over. */
     public static final String BASKET = "/-/basket";
 

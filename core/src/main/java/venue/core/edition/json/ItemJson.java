@@ -2,8 +2,10 @@ package venue.core.edition.json;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import java.io.IOException;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.MapperFeature;
@@ -53,6 +55,15 @@ public final class ItemJson {
 
     public static <T> T read(Class<T> type, String json) {
         return MAPPER.readValue(json, type);
+    }
+
+    /** The same of a text that was kept elsewhere; {@link IOException} where it isn't what we wrote. */
+    public static <T> T readFromElsewhere(Class<T> type, String json) throws IOException {
+        try {
+            return read(type, json);
+        } catch (JacksonException unfit) {
+            throw new IOException("it can't be read", unfit);
+        }
     }
 
     /** The same of a text that may say more than is asked of it. */

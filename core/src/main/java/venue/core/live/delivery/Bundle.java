@@ -4,6 +4,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -64,7 +65,7 @@ public record Bundle(Map<String, Copy> copies) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (GZIPOutputStream zip = new GZIPOutputStream(out)) {
             zip.write(ItemJson.write(new Written(List.copyOf(new TreeMap<>(copies).values())))
-                    .getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                    .getBytes(StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -76,12 +77,10 @@ public record Bundle(Map<String, Copy> copies) {
         try (GZIPInputStream zip = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
             byte[] json = zip.readNBytes(LONGEST);
             Map<String, Copy> copies = new TreeMap<>();
-            ItemJson.read(Written.class, new String(json, java.nio.charset.StandardCharsets.UTF_8))
+            ItemJson.readFromElsewhere(Written.class, new String(json, StandardCharsets.UTF_8))
                     .copies()
                     .forEach(c -> copies.put(c.at(), c));
             return new Bundle(copies);
-        } catch (tools.jackson.core.JacksonException unfit) {
-            throw new IOException("a bundle of the manifest can't be read", unfit);
         }
     }
 }

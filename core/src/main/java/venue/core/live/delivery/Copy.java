@@ -32,6 +32,11 @@ public record Copy(
      */
     public record Lies(String key, String hash, long size, boolean zipped) {
 
+        public Lies {
+            key = key == null ? "" : key;
+            hash = hash == null ? "" : hash;
+        }
+
         /** The keys of all its forms. */
         public List<String> keys() {
             return key.isEmpty() ? List.of() : zipped ? List.of(key + ".gz", key + ".br", key) : List.of(key);
@@ -47,9 +52,19 @@ public record Copy(
      * @param download the Content-Disposition header; empty where it is shown in its place
      * @param to where it leads; empty where it leads nowhere
      */
-    public record Answers(int status, String type, String kept, String policy, String download, String to) {}
+    public record Answers(int status, String type, String kept, String policy, String download, String to) {
+
+        public Answers {
+            type = type == null ? "" : type;
+            kept = kept == null ? "" : kept;
+            policy = policy == null ? "" : policy;
+            download = download == null ? "" : download;
+            to = to == null ? "" : to;
+        }
+    }
 
     public Copy {
+        page = page == null ? "" : page;
         names = names == null ? List.of() : List.copyOf(names);
         beneath = beneath == null ? List.of() : List.copyOf(beneath);
     }

@@ -36,7 +36,13 @@ public record Manifest(int format, String site, Layout layout, Shows shows, Map<
      * @param release the release that it shows; 0 before the first
      * @param by the Venue that wrote it
      */
-    public record Shows(String address, int release, String by) {}
+    public record Shows(String address, int release, String by) {
+
+        public Shows {
+            address = address == null ? "" : address;
+            by = by == null ? "" : by;
+        }
+    }
 
     /**
      * A bundle.
@@ -45,6 +51,10 @@ public record Manifest(int format, String site, Layout layout, Shows shows, Map<
      * @param due the first moment from which a copy in it may be another
      */
     public record Held(String hash, @Nullable Instant due) {
+
+        public Held {
+            hash = hash == null ? "" : hash;
+        }
 
         public String key() {
             return bundleKey(hash);
@@ -132,14 +142,10 @@ public record Manifest(int format, String site, Layout layout, Shows shows, Map<
 
     /** What bytes hold; {@link IOException} where that is no manifest that we know. */
     public static Manifest read(byte[] bytes) throws IOException {
-        try {
-            Manifest read = ItemJson.read(Manifest.class, new String(bytes, StandardCharsets.UTF_8));
-            if (read.format() != FORMAT) {
-                throw new IOException("it has the form " + read.format() + ", and this Venue knows " + FORMAT);
-            }
-            return read;
-        } catch (tools.jackson.core.JacksonException unfit) {
-            throw new IOException("it can't be read", unfit);
+        Manifest read = ItemJson.readFromElsewhere(Manifest.class, new String(bytes, StandardCharsets.UTF_8));
+        if (read.format() != FORMAT) {
+            throw new IOException("it has the form " + read.format() + ", and this Venue knows " + FORMAT);
         }
+        return read;
     }
 }

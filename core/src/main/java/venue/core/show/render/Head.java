@@ -21,6 +21,9 @@ public final class Head {
     /** Where the public site's one small script is served; every page can be read without. */
     public static final String SCRIPT = "/-/page.js";
 
+    /** Brings what the server alone can answer into pages that are served elsewhere. */
+    public static final String ASKED = "/-/asked.js";
+
     /** It stands behind the notices and is awaited, so that nothing jumps when it has run. */
     public static final String NOTICES = "/-/notices.js";
 
@@ -154,6 +157,9 @@ public final class Head {
         }
         if (scene.needs().needsFilling() && !view.isMarked()) {
             out.start("script").attr("src", FILLING).attr("defer").end();
+        }
+        if (!scene.needs().asks().isEmpty()) {
+            out.start("script").attr("src", ASKED).attr("defer").end();
         }
         if (scene.needs().needsBasket() && !view.isMarked()) {
             out.start("script").attr("src", BASKET).attr("defer").end();

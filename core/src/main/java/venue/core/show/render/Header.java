@@ -160,7 +160,7 @@ final class Header {
 
     /** Where strangers sign in; a member's own page, with how many pages are new to them. */
     private void members(Guest guest) {
-        out.start("a", "find").attr("href", guest.isMember() ? "/-/my-page" : "/-/sign-in");
+        out.start("a", "find").attr("href", view.facts().server() + (guest.isMember() ? "/-/my-page" : "/-/sign-in"));
         out.text(scene.words().say(guest.isMember() ? Phrase.MY_PAGE : Phrase.SIGN_IN));
         if (guest.news() > 0) {
             out.text(" ").element("b", String.valueOf(guest.news()));
@@ -194,7 +194,8 @@ final class Header {
         Optional<String> search = theme.text("headerSearch").equals("none")
                 ? Optional.empty()
                 : scene.gathered().search().named();
-        boolean members = Values.flag(facts, SiteIdentity.HEADER_MEMBERS);
+        boolean members = Values.flag(facts, SiteIdentity.HEADER_MEMBERS)
+                && (scene.forms().isHere() || !view.facts().server().isEmpty());
         String basket = basket(facts);
         if (!social && act.isEmpty() && !switches && search.isEmpty() && !members && basket.isEmpty()) {
             return;

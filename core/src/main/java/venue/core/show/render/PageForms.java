@@ -117,7 +117,7 @@ final class PageForms implements SceneForms {
 
     @Override
     public String action() {
-        return view.path(page);
+        return view.facts().server() + view.path(page);
     }
 
     @Override

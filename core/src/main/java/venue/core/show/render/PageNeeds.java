@@ -13,6 +13,7 @@ final class PageNeeds {
     private final SortedSet<String> frames = new TreeSet<>();
     private final SortedSet<String> tiles = new TreeSet<>();
     private Outline outline = new Outline(List.of());
+    private String server = "";
     private boolean script;
     private boolean leans;
     private boolean forms;
@@ -21,6 +22,16 @@ final class PageNeeds {
     private boolean taking;
     private boolean traces;
     private boolean rating;
+
+    /** Something here asks the server, which is elsewhere. */
+    void ask(String origin) {
+        server = origin;
+    }
+
+    /** Where something here asks; empty where nothing does. */
+    String asks() {
+        return server;
+    }
 
     PageRules rules() {
         return rules;

@@ -2,12 +2,14 @@ package venue.core.show.render;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.body.element.Elements;
+import venue.core.edition.edition.Everywhere;
 import venue.core.edition.edition.Sides;
 import venue.core.edition.edition.TitleBand;
 import venue.core.model.media.Media;
@@ -78,6 +80,7 @@ public final class PageRenderer {
                 scene.needs().rules().css(),
                 scene.needs().frames(),
                 scene.needs().tiles(),
+                scene.needs().asks(),
                 scene.gathered().listings().further(),
                 scene.gathered().listings().fed(),
                 scene.gathered().listings().ask() || scene.gathered().search().ask());
@@ -98,6 +101,19 @@ public final class PageRenderer {
                 .map(PageRenderer::own)
                 .forEach(sections::write);
         return page.title() + "\n" + out.html() + "\n" + scene.needs().rules().css();
+    }
+
+    /** One element of a page alone, wherever it stands there, for who shows it within a page of theirs; empty where there is none of that id. */
+    public static Optional<String> element(View view, Page page, String id) {
+        Template template = view.edition().worn(page).template();
+        PageScene scene = new PageScene(view, page, true, template.options());
+        HtmlWriter out = new HtmlWriter();
+        SectionRenderer sections = new SectionRenderer(view, scene, out);
+        Stream<Section> all = Stream.concat(
+                Sides.of(view.edition(), page, template).zones(template).stream()
+                        .flatMap(z -> sections.shown(z, page)),
+                Everywhere.on(view.edition(), page));
+        return all.filter(s -> sections.writeElement(s, id)).findFirst().map(s -> out.html());
     }
 
     private static Section own(Section section) {

@@ -56,7 +56,7 @@ final class PageSearch implements Search {
     @Override
     public String address() {
         typed = true;
-        return view.path(view.searchPage().orElse(page));
+        return view.facts().server() + view.path(view.searchPage().orElse(page));
     }
 
     @Override
@@ -66,7 +66,7 @@ final class PageSearch implements Search {
 
     @Override
     public String at(Map<String, String> query) {
-        return view.path(view.searchPage().orElse(page)) + PageListings.queryOf("", query);
+        return view.facts().server() + view.path(view.searchPage().orElse(page)) + PageListings.queryOf("", query);
     }
 
     @Override

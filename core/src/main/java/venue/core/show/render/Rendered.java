@@ -12,6 +12,7 @@ import venue.core.model.page.Page;
  * @param tiles the origins of the pictures that its maps are made of when a visitor agrees, in order
  * @param further how many pages each of its listings has that have more than one, by name
  * @param fed what its listings show that can be followed, by name
+ * @param server where it asks what it can't answer itself, with scheme and host; empty where it doesn't
  * @param asks whether what a visitor chooses makes it another
  */
 public record Rendered(
@@ -19,12 +20,13 @@ public record Rendered(
         String ownStyles,
         List<String> frames,
         List<String> tiles,
+        String server,
         Map<String, Integer> further,
         Map<String, List<Page>> fed,
         boolean asks) {
 
     /** The same with something else in its place. */
     public Rendered withHtml(String other) {
-        return new Rendered(other, ownStyles, frames, tiles, further, fed, asks);
+        return new Rendered(other, ownStyles, frames, tiles, server, further, fed, asks);
     }
 }

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Window;
 import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
+import venue.core.body.form.FormNames;
 import venue.core.body.scene.Props;
 import venue.core.edition.edition.Everywhere;
 import venue.core.model.gate.GateSettings;
@@ -167,9 +169,11 @@ final class SectionRenderer {
     }
 
     private boolean hasSomething(Element element) {
-        return Elements.find(element.kind())
-                .filter(k -> k.hasSomething(props(k, element.props())))
-                .isPresent();
+        boolean away = !view.facts().here() && !view.facts().server().isEmpty();
+        return away && Elements.is(element, k -> k.asksServer(element.props()) && !k.isAnsweredByFiles())
+                || Elements.find(element.kind())
+                        .filter(k -> k.hasSomething(props(k, element.props())))
+                        .isPresent();
     }
 
     private Props props(ElementKind kind, Map<String, Value> values) {
@@ -191,9 +195,44 @@ final class SectionRenderer {
         out.end();
     }
 
+    /** Writes one element alone, where it stands in a section that shows; whether it did. */
+    boolean writeElement(Section section, String id) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        if (!isShown(section, settings)) {
+            return false;
+        }
+        for (Column column : section.columns()) {
+            for (Element element : column.elements()) {
+                if (element.id().equals(id) && hasSomething(element)) {
+                    element(Elements.require(element.kind()), element, column.span());
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** What the server alone can answer is asked for there: by a link, and by a script that brings it here. */
+    private void asked(Element element) {
+        String server = view.facts().server();
+        String path = view.path(scene.page());
+        scene.needs().ask(server);
+        scene.needs().needFilling();
+        scene.needs().needTraces();
+        out.start("div", "asked")
+                .attr("data-ask", server + FormNames.PART + "?at=" + path + "&element=" + element.id());
+        out.start("p").start("a", "button").attr("href", server + path);
+        out.text(scene.words().say(Phrase.GO_ON_THERE)).end().end().end();
+    }
+
     private void element(ElementKind kind, Element element, int span) {
         Props props = props(kind, element.props());
         scene.inColumn(span);
+        boolean away = !view.facts().here() && !view.facts().server().isEmpty();
+        if (away && kind.asksServer(element.props()) && !kind.isAnsweredByFiles()) {
+            asked(element);
+            return;
+        }
         if (kind.hasSomething(props)) {
             if (view.isMarked()) {
                 out.mark("data-e", element.id());

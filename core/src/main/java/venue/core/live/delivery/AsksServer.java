@@ -27,14 +27,14 @@ import venue.core.model.site.Site;
  * @param pages on how many pages it stands
  * @param on the titles of the first of them
  */
-public record Asking(String kind, String name, int pages, List<String> on) {
+public record AsksServer(String kind, String name, int pages, List<String> on) {
 
     private static final int NAMED = 3;
 
     private record Found(String name, Set<String> pages, List<String> titles) {}
 
     /** What stands on pages that everybody may open, in the order in which it is met. */
-    public static List<Asking> of(Edition edition) {
+    public static List<AsksServer> of(Edition edition) {
         Map<String, Found> found = new LinkedHashMap<>();
         if (edition.find(Site.ID).isEmpty()) {
             return List.of();
@@ -46,8 +46,8 @@ public record Asking(String kind, String name, int pages, List<String> on) {
                 .forEach(page -> sections(edition, page)
                         .flatMap(Section::elements)
                         .forEach(e -> asks(e).ifPresent(kind -> add(found, kind, page))));
-        List<Asking> all = new ArrayList<>();
-        found.forEach((kind, f) -> all.add(new Asking(
+        List<AsksServer> all = new ArrayList<>();
+        found.forEach((kind, f) -> all.add(new AsksServer(
                 kind,
                 f.name(),
                 f.pages().size(),

@@ -1,0 +1,49 @@
+package venue.server.live;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import venue.core.body.form.FormNames;
+import venue.store.delivery.Deliveries;
+import venue.store.workspace.Workspace;
+
+/** Elements that the server alone can answer, for pages of a site that are served elsewhere: to those by name (CORS), and to nobody else. */
+@Component
+class AskedParts {
+
+    private static final int LONGEST = 400;
+
+    private final LiveSites sites;
+    private final Deliveries deliveries;
+
+    AskedParts(LiveSites sites, Deliveries deliveries) {
+        this.sites = sites;
+        this.deliveries = deliveries;
+    }
+
+    static boolean isOne(String path) {
+        return path.equals(FormNames.PART);
+    }
+
+    Optional<Reply> at(Workspace workspace, HttpServletRequest asked) {
+        String at = asked.getParameter("at");
+        String element = asked.getParameter("element");
+        return at == null || element == null || at.length() > LONGEST || element.length() > LONGEST
+                ? Optional.empty()
+                : sites.of(workspace)
+                        .part(at, element)
+                        .map(html -> Reply.text("text/html; charset=utf-8", html, "no-store"));
+    }
+
+    /** Lets a page read the answer that is served at the public address of a delivery of this site. */
+    void allow(Workspace workspace, HttpServletRequest asked, HttpServletResponse answer) {
+        String origin = asked.getHeader("Origin");
+        answer.setHeader("Vary", "Origin");
+        if (origin != null
+                && deliveries.of(workspace.site()).stream()
+                        .anyMatch(d -> d.goes().address().equals(origin))) {
+            answer.setHeader("Access-Control-Allow-Origin", origin);
+        }
+    }
+}
