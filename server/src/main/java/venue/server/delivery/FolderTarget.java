@@ -193,7 +193,14 @@ final class FolderTarget implements Target {
 
     @Override
     public boolean isEmpty() {
-        return on("Looking", () -> Files.notExists(root) || isBare(root));
+        return on("Looking", () -> {
+            if (Files.notExists(root)) {
+                return true;
+            }
+            try (Stream<Path> all = Files.list(root)) {
+                return all.allMatch(f -> f.equals(root.resolve(OWN)));
+            }
+        });
     }
 
     @Override

@@ -42,6 +42,7 @@ final class ObjectTarget implements Target {
     private static final int OTHER_IS_THERE = 412;
     private static final int AT_THE_SAME_TIME = 409;
     private static final int NOT_THERE = 404;
+    private static final String OWN = ".venue/";
 
     private final Bucket bucket;
     private final S3Client client;
@@ -224,10 +225,8 @@ final class ObjectTarget implements Target {
 
     @Override
     public boolean isEmpty() {
-        return on(() ->
-                client.listObjectsV2(r -> r.bucket(bucket.name()).prefix(before).maxKeys(1))
-                                .keyCount()
-                        == 0);
+        return on(() -> client.listObjectsV2(r -> r.bucket(bucket.name()).prefix(before)).contents().stream()
+                .allMatch(o -> o.key().startsWith(before + OWN)));
     }
 
     @Override

@@ -54,7 +54,7 @@ interface Target extends AutoCloseable {
 
     void each(String prefix, Consumer<Found> taker);
 
-    /** Whether nothing lies there. */
+    /** Whether nothing lies there but what a trial of ours may have left. */
     boolean isEmpty();
 
     /** Whether it is a folder, which nginx may read by itself. */
