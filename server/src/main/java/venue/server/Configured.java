@@ -36,7 +36,11 @@ final class Configured {
             "metrics-token",
             "indexnow",
             "s3-key-id",
-            "s3-key-secret");
+            "s3-key-secret",
+            "s3-endpoint",
+            "s3-region",
+            "s3-path-style",
+            "backup-bucket");
 
     private static final int USUAL_PORT = 8080;
     private static final int HTTP = 80;

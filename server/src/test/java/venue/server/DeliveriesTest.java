@@ -303,6 +303,39 @@ class DeliveriesTest {
     }
 
     @Test
+    void aBackupGoesToObjectStorageAndComesBack() throws Exception {
+        try (ObjectStorage storage = ObjectStorage.start(top)) {
+            Path keys = Files.writeString(
+                    top.resolve("keys"), "id = " + ObjectStorage.ID + "\nsecret = " + ObjectStorage.SECRET + "\n");
+            List<String> reached = List.of(
+                    "--endpoint", "http://127.0.0.1:" + storage.port(), "--path-style", "--keys", keys.toString());
+            String to = "s3://" + ObjectStorage.BUCKET + "/backups";
+            assertThat(verb(reached, "backup", "--data", parts.path().toString(), "--to", to))
+                    .isZero();
+            String name = storage.all().keySet().stream()
+                    .filter(k -> k.startsWith("backups/"))
+                    .findFirst()
+                    .orElseThrow();
+            Path again = top.resolve("again");
+            String from = "s3://" + ObjectStorage.BUCKET + "/" + name;
+            assertThat(verb(reached, "restore", "--from", from, "--data", again.toString()))
+                    .isZero();
+            try (OwnFolder restored = OwnFolder.open(again, null)) {
+                assertThat(restored.site(SITE.text()).now().release())
+                        .isEqualTo(workspace.now().release());
+            }
+            assertThat(verb(reached, "restore", "--from", to + "/none.venuebackup", "--data", top + "/other"))
+                    .isEqualTo(2);
+        }
+    }
+
+    private static int verb(List<String> reached, String... line) {
+        List<String> all = new ArrayList<>(List.of(line));
+        all.addAll(reached);
+        return Venue.run(all.toArray(String[]::new));
+    }
+
+    @Test
     void refusesWhatItCannotBe() throws Exception {
         String folder = top.resolve("to").toString();
         assertThat(maja.post(API, asked("", folder, "https://www.example.org")).statusCode())

@@ -88,6 +88,18 @@ final class FolderTarget implements Target {
     }
 
     @Override
+    public boolean fetch(String key, Path to) {
+        return on("Reading", () -> {
+            Path from = place(key);
+            if (Files.notExists(from)) {
+                return false;
+            }
+            Files.copy(from, to, StandardCopyOption.REPLACE_EXISTING);
+            return true;
+        });
+    }
+
+    @Override
     public void put(String key, Body body) {
         on("Writing", () -> write(place(key), body.content()));
     }

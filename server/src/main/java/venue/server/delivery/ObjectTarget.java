@@ -1,6 +1,10 @@
 package venue.server.delivery;
 
+import java.io.IOException;
 import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.Collection;
@@ -13,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import software.amazon.awssdk.auth.credentials.AwsBasicCredentials;
 import software.amazon.awssdk.auth.credentials.StaticCredentialsProvider;
 import software.amazon.awssdk.core.ResponseBytes;
+import software.amazon.awssdk.core.ResponseInputStream;
 import software.amazon.awssdk.core.checksums.RequestChecksumCalculation;
 import software.amazon.awssdk.core.checksums.ResponseChecksumValidation;
 import software.amazon.awssdk.core.exception.SdkException;
@@ -50,6 +55,16 @@ final class ObjectTarget implements Target {
     private final boolean redirects;
 
     ObjectTarget(Bucket bucket, TargetKeys keys) {
+        this(bucket, keys, ATTEMPT, IN_ALL);
+    }
+
+    /**
+     * The same for what takes longer.
+     *
+     * @param attempt how long an answer is waited for
+     * @param inAll how long all attempts take together
+     */
+    ObjectTarget(Bucket bucket, TargetKeys keys, Duration attempt, Duration inAll) {
         this.bucket = bucket;
         before = bucket.prefix().isEmpty() ? "" : bucket.prefix() + "/";
         redirects = bucket.redirects();
@@ -66,7 +81,7 @@ final class ObjectTarget implements Target {
                         .build())
                 .requestChecksumCalculation(RequestChecksumCalculation.WHEN_REQUIRED)
                 .responseChecksumValidation(ResponseChecksumValidation.WHEN_REQUIRED)
-                .overrideConfiguration(o -> o.apiCallTimeout(IN_ALL).apiCallAttemptTimeout(ATTEMPT));
+                .overrideConfiguration(o -> o.apiCallTimeout(inAll).apiCallAttemptTimeout(attempt));
         if (!bucket.endpoint().isEmpty()) {
             builder.endpointOverride(URI.create(bucket.endpoint()));
         }
@@ -128,6 +143,21 @@ final class ObjectTarget implements Target {
                         Objects.requireNonNullElse(got.response().eTag(), "")));
             } catch (NoSuchKeyException none) {
                 return Optional.empty();
+            }
+        });
+    }
+
+    @Override
+    public boolean fetch(String key, Path to) {
+        return on(() -> {
+            try (ResponseInputStream<GetObjectResponse> in =
+                    client.getObject(r -> r.bucket(bucket.name()).key(before + key))) {
+                Files.copy(in, to, StandardCopyOption.REPLACE_EXISTING);
+                return true;
+            } catch (NoSuchKeyException none) {
+                return false;
+            } catch (IOException cut) {
+                throw new TargetTrouble(where() + " can’t be read: " + cut.getMessage() + ".", "Try it again.", cut);
             }
         });
     }

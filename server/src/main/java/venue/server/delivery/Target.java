@@ -1,5 +1,6 @@
 package venue.server.delivery;
 
+import java.nio.file.Path;
 import java.util.Collection;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -38,6 +39,9 @@ interface Target extends AutoCloseable {
     }
 
     Optional<Got> get(String key);
+
+    /** Writes what lies under a key into a file, however long it is; whether there is anything. */
+    boolean fetch(String key, Path to);
 
     void put(String key, Body body);
 

@@ -5,7 +5,11 @@ import java.time.InstantSource;
 import java.time.ZonedDateTime;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
+import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
+import venue.core.basics.fault.Refusal;
+import venue.server.delivery.BackupBucket;
+import venue.server.delivery.TargetTrouble;
 import venue.store.database.Database;
 import venue.store.record.By;
 import venue.store.record.Deed;
@@ -24,8 +28,17 @@ final class MakeABackup implements UpkeepTask {
     private final Records records;
     private final BackupFolder folder;
     private final Backups backups;
+    private final String bucket;
+    private final BackupBucket.Reached reached;
 
-    MakeABackup(Database database, Records records, BackupFolder folder, InstantSource clock) {
+    MakeABackup(Database database, Records records, BackupFolder folder, InstantSource clock, Environment set) {
+        bucket = set.getProperty("venue.backup-bucket", "");
+        reached = new BackupBucket.Reached(
+                set.getProperty("venue.s3-endpoint", ""),
+                set.getProperty("venue.s3-region", ""),
+                set.getProperty("venue.s3-path-style", "").equals("true"),
+                set.getProperty("venue.s3-key-id", ""),
+                set.getProperty("venue.s3-key-secret", ""));
         this.database = database;
         this.records = records;
         this.folder = folder;
@@ -53,11 +66,23 @@ final class MakeABackup implements UpkeepTask {
         return last == null || last.isBefore(due);
     }
 
+    /** Where it goes, too, once it lies here; what stands in the way there fails the task, and the backup here stays. */
+    private String sent(Path file, String name) {
+        try (BackupBucket there = BackupBucket.open(bucket, reached)) {
+            there.put(file, name);
+            there.keep(Schedule.of(database).keep());
+            return ", also at " + bucket;
+        } catch (TargetTrouble trouble) {
+            throw Refusal.badInput(
+                    "no-storage", "to", name + " lies here, but not there: " + trouble.says(), trouble.fix());
+        }
+    }
+
     @Override
     public String run() {
         Path to = folder.path();
         Backups.Kept made = backups.makeIn(to, Schedule.of(database).keep());
         records.write(Deed.BACKUP_MADE, By.SERVER, null, null, made.name());
-        return made.name();
+        return bucket.isBlank() ? made.name() : made.name() + sent(to.resolve(made.name()), made.name());
     }
 }
