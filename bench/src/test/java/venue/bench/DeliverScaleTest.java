@@ -121,7 +121,8 @@ class DeliverScaleTest {
                 small.round(round);
                 large.round(round);
             }
-            assertThat(large.last.objects()).isEqualTo(small.last.objects()).isBetween(1, 20);
+            // The page in three forms, and the sitemap where the second is another.
+            assertThat(List.of(small.last.objects(), large.last.objects())).allMatch(n -> n == 3 || n == 6);
             tell(layout + ", one page: ms", small.median(), large.median());
             tell("objects", small.last.objects(), large.last.objects());
             tell("bytes", small.last.bytes(), large.last.bytes());
