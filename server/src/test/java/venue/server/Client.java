@@ -12,6 +12,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodySubscribers;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -187,6 +188,15 @@ final class Client {
     /** Asks the public site of the demo for bytes as they are. */
     HttpResponse<byte[]> bytes(String path) {
         return send(request(path).header("Host", SITE + ":" + port), info -> BodySubscribers.ofByteArray());
+    }
+
+    /** Forms say in which minute their page was written: what is sent at its very beginning seems to be sent too quickly. */
+    static void withinAMinute() throws InterruptedException {
+        for (int second = LocalTime.now().getSecond();
+                second < 4 || second > 52;
+                second = LocalTime.now().getSecond()) {
+            Thread.sleep(100);
+        }
     }
 
     /** Asks whatever listens on a port of this machine; no redirect is followed. */

@@ -93,7 +93,8 @@ class CommentsTest {
     }
 
     @Test
-    void whatIsSaidWaitsIsLetThroughAnsweredChangedReportedAndClosed() {
+    void whatIsSaidWaitsIsLetThroughAnsweredChangedReportedAndClosed() throws InterruptedException {
+        Client.withinAMinute();
         String sent = there(say(ARTICLE, "", "Is there soup?"));
         Answer said = last();
         assertThat(said.onPage()).isEqualTo(new Answer.OnPage(false, null, false, 0));
