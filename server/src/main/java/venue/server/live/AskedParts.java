@@ -2,7 +2,7 @@ package venue.server.live;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.body.form.FormNames;
 import venue.store.delivery.Deliveries;
@@ -26,20 +26,23 @@ class AskedParts {
         return path.equals(FormNames.PART);
     }
 
-    Optional<Reply> at(Workspace workspace, HttpServletRequest asked) {
+    Reply at(Workspace workspace, HttpServletRequest asked) {
         String at = asked.getParameter("at");
+        String section = asked.getParameter("section");
         String element = asked.getParameter("element");
-        return at == null || element == null || at.length() > LONGEST || element.length() > LONGEST
-                ? Optional.empty()
-                : sites.of(workspace)
-                        .part(at, element)
-                        .map(html -> Reply.text("text/html; charset=utf-8", html, "no-store"));
+        return isName(at) && isName(section) && isName(element)
+                ? sites.of(workspace).part(at, section, element)
+                : LiveSite.NO_PART;
+    }
+
+    private static boolean isName(@Nullable String words) {
+        return words != null && words.length() <= LONGEST;
     }
 
     /** Lets a page read the answer that is served at the public address of a delivery of this site. */
     void allow(Workspace workspace, HttpServletRequest asked, HttpServletResponse answer) {
         String origin = asked.getHeader("Origin");
-        answer.setHeader("Vary", "Origin");
+        answer.addHeader("Vary", "Origin");
         if (origin != null
                 && deliveries.of(workspace.site()).stream()
                         .anyMatch(d -> d.goes().address().equals(origin))) {

@@ -34,6 +34,9 @@ final class LiveSite {
             Reply.ASK,
             "default-src 'none'");
 
+    static final Reply NO_PART =
+            Reply.text(404, "text/plain; charset=utf-8", "There is no such part.\n", "no-store", "default-src 'none'");
+
     private static final int AT_ONCE = 3;
     private static final Duration KEPT = Duration.ofMinutes(1);
 
@@ -114,7 +117,7 @@ final class LiveSite {
     }
 
     /** Makes an answer that is for one visitor alone. A few are made at once; others wait for up to a second, and are then sent away. */
-    private Reply inTurn(Supplier<Reply> made) {
+    private <T> T inTurn(Supplier<T> made) {
         try {
             if (!asking.tryAcquire(1, TimeUnit.SECONDS)) {
                 throw new Busy("As many as may ask at once.");
@@ -152,14 +155,27 @@ final class LiveSite {
         return new SiteReplies(view(caller), standing.changed());
     }
 
-    /** One element of a page, for a page of the site that is served elsewhere; empty where everybody may see none such. */
-    Optional<String> part(String rawPath, String element) {
-        String at = SiteReplies.decode(rawPath);
+    /**
+     * One element of a page, for a page of the site that is served elsewhere: not found where not everybody may see such a one.
+     *
+     * @param path the address of the page, decoded
+     */
+    Reply part(String path, String section, String element) {
+        try {
+            return inTurn(() -> element(path, section, element))
+                    .map(html -> Reply.text("text/html; charset=utf-8", html, "no-store"))
+                    .orElse(NO_PART);
+        } catch (Busy all) {
+            return Reply.comeAgain();
+        }
+    }
+
+    private Optional<String> element(String path, String section, String element) {
         View view = view(Caller.STRANGER);
         View within = view.telling(view.facts().within(origin));
-        return (at.equals("/") ? edition.home() : edition.plan().pageAt(at).flatMap(edition::page))
+        return (path.equals("/") ? edition.home() : edition.plan().pageAt(path).flatMap(edition::page))
                 .filter(within::shows)
-                .flatMap(p -> PageRenderer.element(within, p, element));
+                .flatMap(p -> PageRenderer.element(within, p, section, element));
     }
 
     /** A page with a form that has come to something: made for one visitor alone, and kept nowhere. */

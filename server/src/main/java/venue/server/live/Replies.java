@@ -46,7 +46,7 @@ final class Replies {
             answer.setHeader("ETag", etag);
         }
         if (reply.sent().isZipped()) {
-            answer.setHeader("Vary", "Accept-Encoding");
+            answer.addHeader("Vary", "Accept-Encoding");
         }
         answer.setHeader("Cache-Control", reply.kept());
         if (reply.status() == HttpServletResponse.SC_SERVICE_UNAVAILABLE) {

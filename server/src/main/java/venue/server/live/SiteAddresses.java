@@ -133,7 +133,7 @@ class SiteAddresses {
             return members;
         }
         if (AskedParts.isOne(path)) {
-            return parts.at(workspace, asked);
+            return Optional.of(parts.at(workspace, asked));
         }
         if (path.equals(FormNames.BASKET)) {
             return baskets.at(workspace, asked);

@@ -104,7 +104,7 @@ public final class PageRenderer {
     }
 
     /** One element of a page alone, wherever it stands there, for who shows it within a page of theirs; empty where there is none of that id. */
-    public static Optional<String> element(View view, Page page, String id) {
+    public static Optional<String> element(View view, Page page, String section, String element) {
         Template template = view.edition().worn(page).template();
         PageScene scene = new PageScene(view, page, true, template.options());
         HtmlWriter out = new HtmlWriter();
@@ -113,7 +113,9 @@ public final class PageRenderer {
                 Sides.of(view.edition(), page, template).zones(template).stream()
                         .flatMap(z -> sections.shown(z, page)),
                 Everywhere.on(view.edition(), page));
-        return all.filter(s -> sections.writeElement(s, id)).findFirst().map(s -> out.html());
+        return all.filter(s -> s.id().equals(section) && sections.writeElement(s, element))
+                .findFirst()
+                .map(s -> out.html());
     }
 
     private static Section own(Section section) {

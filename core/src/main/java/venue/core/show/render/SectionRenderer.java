@@ -73,7 +73,7 @@ final class SectionRenderer {
         }
         String hidden = settings.text("hiddenOn");
         out.start("div", style.columns(settings) + (hidden.equals("none") ? "" : " no-" + hidden));
-        section.columns().forEach(this::column);
+        section.columns().forEach(c -> column(section, c));
         out.end();
     }
 
@@ -102,7 +102,7 @@ final class SectionRenderer {
             new Appearing(scene, out).opens(settings);
         }
         out.start("div", style.columns(settings));
-        section.columns().forEach(this::column);
+        section.columns().forEach(c -> column(section, c));
         out.end();
         if (opens) {
             out.end();
@@ -181,7 +181,7 @@ final class SectionRenderer {
     }
 
     /** A column is left out where all that it holds is; one without elements keeps its room. */
-    private void column(Column column) {
+    private void column(Section section, Column column) {
         if (!column.elements().isEmpty() && !hasSomething(column)) {
             return;
         }
@@ -190,7 +190,7 @@ final class SectionRenderer {
                 "col w" + column.span() + style.column(new Props(ColumnSettings.all(), column.settings(), scene)));
         scene.headings().beginColumn();
         for (Element element : column.elements()) {
-            Elements.find(element.kind()).ifPresent(kind -> element(kind, element, column.span()));
+            Elements.find(element.kind()).ifPresent(kind -> element(kind, section, column, element));
         }
         out.end();
     }
@@ -204,7 +204,7 @@ final class SectionRenderer {
         for (Column column : section.columns()) {
             for (Element element : column.elements()) {
                 if (element.id().equals(id) && hasSomething(element)) {
-                    element(Elements.require(element.kind()), element, column.span());
+                    element(Elements.require(element.kind()), section, column, element);
                     return true;
                 }
             }
@@ -213,24 +213,27 @@ final class SectionRenderer {
     }
 
     /** What the server alone can answer is asked for there: by a link, and by a script that brings it here. */
-    private void asked(Element element) {
+    private void asked(Section section, Element element) {
         String server = view.facts().server();
         String path = view.path(scene.page());
         scene.needs().ask(server);
         scene.needs().needFilling();
         scene.needs().needTraces();
         out.start("div", "asked")
-                .attr("data-ask", server + FormNames.PART + "?at=" + path + "&element=" + element.id());
+                .attr(
+                        "data-ask",
+                        server + FormNames.PART + "?at=" + path + "&section=" + section.id() + "&element="
+                                + element.id());
         out.start("p").start("a", "button").attr("href", server + path);
         out.text(scene.words().say(Phrase.GO_ON_THERE)).end().end().end();
     }
 
-    private void element(ElementKind kind, Element element, int span) {
+    private void element(ElementKind kind, Section section, Column column, Element element) {
         Props props = props(kind, element.props());
-        scene.inColumn(span);
+        scene.inColumn(column.span());
         boolean away = !view.facts().here() && !view.facts().server().isEmpty();
         if (away && kind.asksServer(element.props()) && !kind.isAnsweredByFiles()) {
-            asked(element);
+            asked(section, element);
             return;
         }
         if (kind.hasSomething(props)) {
