@@ -200,10 +200,13 @@ final class Client {
     }
 
     /** Asks whatever listens on a port of this machine; no redirect is followed. */
-    HttpResponse<byte[]> bytesAt(int other, String path) {
-        return send(
-                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + other + path)),
-                HttpResponse.BodyHandlers.ofByteArray());
+    /** Headers as name, value, name, value. */
+    HttpResponse<byte[]> bytesAt(int other, String path, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + other + path));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return send(request, HttpResponse.BodyHandlers.ofByteArray());
     }
 
     HttpResponse<String> visitAt(int other, String path) {

@@ -5,44 +5,34 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static venue.server.Answers.json;
 
 import java.io.IOException;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
-import java.time.InstantSource;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import venue.core.basics.item.SiteId;
 import venue.core.live.delivery.Layout;
-import venue.core.show.render.View;
 import venue.server.app.FolderParts;
-import venue.server.delivery.DeliveryRuns;
 import venue.server.delivery.TargetTrouble;
 import venue.server.live.HeldSite;
 import venue.store.delivery.Deliveries;
 import venue.store.delivery.Delivery;
-import venue.store.workspace.Workspace;
 
 /** Releases that go to other machines: whole at every moment, whatever goes wrong on the way, and served from there as from here. */
 @ServerTest
 class DeliveriesTest {
 
-    private static final SiteId SITE = new SiteId("kestrel-moor");
     private static final String HOST = "moor.example";
     private static final String API = "/api/sites/kestrel-moor/deliveries";
     private static final Pattern LINK = Pattern.compile("(?:href|src)=\"(/[^\"#?]*)");
@@ -64,69 +54,11 @@ class DeliveriesTest {
     @As("tomas")
     private Client tomas;
 
-    private Workspace workspace;
-    private DeliveryRuns runs;
+    private Delivered site;
 
     @BeforeEach
     void begin() {
-        workspace = parts.workspaces().find(SITE).orElseThrow();
-        runs = new DeliveryRuns(
-                parts.path(),
-                parts.media(),
-                deliveries,
-                InstantSource.system(),
-                ObjectStorage.ID,
-                ObjectStorage.SECRET);
-    }
-
-    /** Not kept, so that only the test runs it. */
-    private static Delivery delivery(Path folder, Delivery.Bucket bucket, Layout layout, String address) {
-        return new Delivery(
-                SITE,
-                "of-the-test",
-                "Test",
-                new Delivery.Goes(
-                        folder == null ? "" : folder.toString(), bucket, layout, address, "", Delivery.Call.NONE));
-    }
-
-    /** Another change each time: of text, a title, an address, and of what is to be seen at all. */
-    private void release(int number) {
-        String mark = number + "-" + workspace.now().release();
-        String page = List.of("night-walks", "welcome", "glossary", "volunteer").get(number % 4);
-        HttpResponse<String> done = switch (page) {
-            case "welcome" ->
-                maja.give(
-                        "set-value",
-                        "item",
-                        page,
-                        "section",
-                        "welcome-main1",
-                        "element",
-                        "e1",
-                        "key",
-                        "text",
-                        "value",
-                        "Release " + mark);
-            case "glossary" -> maja.give("set-title", "page", page, "title", "Words " + mark);
-            case "volunteer" -> maja.give("set-segment", "page", page, "segment", "volunteer-" + mark);
-            default -> {
-                boolean off = workspace.now().live().plan().isShown(page);
-                yield maja.give("withdraw-page", "page", page, "withdrawn", off);
-            }
-        };
-        json(done);
-        json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", List.of(page), "note", "")));
-    }
-
-    private Map<String, HeldSite.Answer> answers(String address) throws IOException {
-        Map<String, HeldSite.Answer> all = new HashMap<>();
-        new HeldSite(workspace, parts.media(), address, Instant.now()).each(a -> all.put(a.path(), a));
-        return all;
-    }
-
-    private static byte[] body(HeldSite.Answer answer) throws IOException {
-        Path file = answer.content().file();
-        return file == null ? answer.content().bytes() : Files.readAllBytes(file);
+        site = new Delivered(parts, deliveries);
     }
 
     @Test
@@ -136,17 +68,19 @@ class DeliveriesTest {
         String address = "http://" + HOST;
         try (ObjectStorage storage = ObjectStorage.start(top);
                 Troubled between = new Troubled(storage.port(), seed)) {
-            Delivery.Bucket bucket = new Delivery.Bucket(
-                    "http://127.0.0.1:" + between.port(), "", ObjectStorage.BUCKET, "site", true, false);
-            Delivery delivery = delivery(null, bucket, Layout.AT_ADDRESSES, address);
-            Map<String, HeldSite.Answer> before = answers(address);
-            deliver(delivery, -1, () -> {});
+            Delivery delivery = Delivered.to(Delivered.bucket(between.port()), Layout.AT_ADDRESSES, address);
+            Map<String, HeldSite.Answer> before = site.answers(address);
+            deliver(delivery, () -> {});
             int first = RELEASES == 10 ? 0 : Math.floorMod(seed, 4);
             for (int n = first + 1; n <= first + RELEASES; n++) {
-                release(n);
+                site.release(maja, n);
                 Map<String, HeldSite.Answer> was = before;
-                Map<String, HeldSite.Answer> is = answers(address);
-                deliver(delivery, n - first == 2 || n - first == 7 ? 3 : -1, () -> whole(storage.all(), was, is));
+                Map<String, HeldSite.Answer> is = site.answers(address);
+                if (n - first == 2 || n - first == 7) {
+                    SendingProcess.killed(parts, between.port(), address, 2);
+                    whole(storage.all(), was, is);
+                }
+                deliver(delivery, () -> whole(storage.all(), was, is));
                 before = is;
             }
             Map<String, byte[]> there = storage.all();
@@ -154,11 +88,10 @@ class DeliveriesTest {
                 if (answer.headers().status() == 200) {
                     assertThat(there.get(key(answer.path(), answer)))
                             .as(answer.path())
-                            .isEqualTo(body(answer));
+                            .isEqualTo(Delivered.body(answer));
                 }
             }
-            assertThat(runs.run(workspace, delivery, (a, b, c, d) -> {}).objects())
-                    .isZero();
+            assertThat(site.send(delivery).objects()).isZero();
         }
     }
 
@@ -166,25 +99,17 @@ class DeliveriesTest {
         void made() throws IOException;
     }
 
-    private static final class Killed extends Error {
-        private static final long serialVersionUID = 1;
-    }
-
-    /** Until it has arrived; after each try in vain what is there must be whole. Once it is killed in the middle. */
-    private void deliver(Delivery delivery, int killedAfter, Check check) throws IOException {
-        AtomicInteger left = new AtomicInteger(killedAfter);
-        while (true) {
+    /** Until it has arrived; after each try in vain what is there must be whole. */
+    private void deliver(Delivery delivery, Check check) throws IOException {
+        boolean arrived = false;
+        while (!arrived) {
             try {
-                runs.run(workspace, delivery, (doing, done, of, bytes) -> {
-                    if (of > 0 && left.getAndDecrement() == 0) {
-                        throw new Killed();
-                    }
-                });
-                check.made();
-                return;
-            } catch (TargetTrouble | Killed again) {
-                check.made();
+                site.send(delivery);
+                arrived = true;
+            } catch (TargetTrouble again) {
+                // The next try goes on where this one ended.
             }
+            check.made();
         }
     }
 
@@ -214,8 +139,8 @@ class DeliveriesTest {
             HeldSite.Answer then = was.get(path);
             HeldSite.Answer now = is.get(path);
             boolean leads = now != null && now.headers().status() == 301;
-            assertThat(then != null && Arrays.equals(body(then), page)
-                            || now != null && Arrays.equals(body(now), page)
+            assertThat(then != null && Arrays.equals(Delivered.body(then), page)
+                            || now != null && Arrays.equals(Delivered.body(now), page)
                             || leads)
                     .as("%s is of one release or the one before", path)
                     .isTrue();
@@ -228,78 +153,6 @@ class DeliveriesTest {
                         .forEach(asked::add);
             }
         }
-    }
-
-    @Test
-    void nginxServesWhatItFollowsAsVenueDoes() throws Exception {
-        // nginx reads as somebody else.
-        assertThat(top.toFile().setExecutable(true, false)).isTrue();
-        int port = Nginx.freePort();
-        String address = "http://127.0.0.1:" + port;
-        Path lies = top.resolve("delivered");
-        Delivery delivery = delivery(lies, Delivery.Bucket.NONE, Layout.BY_HASH, address);
-        runs.run(workspace, delivery, (a, b, c, d) -> {});
-        Path site = Files.createDirectories(top.resolve("site"));
-        String conf = "map_hash_bucket_size 2048; map_hash_max_size 65536; include " + site + "/*.conf;"
-                + "server { listen " + port + " default_server; return 503; }";
-        try (Nginx nginx = Nginx.start(top, conf, port)) {
-            follow(lies, site, port);
-            sameAsHere(port, address);
-            release(3);
-            release(4);
-            runs.run(workspace, delivery, (a, b, c, d) -> {});
-            follow(lies, site, port);
-            sameAsHere(port, address);
-            assertThat(maja.visitAt(port, "/people/none").statusCode()).isEqualTo(404);
-            assertThat(maja.visitAt(port, "/VISIT").statusCode()).isEqualTo(404);
-            HttpResponse<String> slash = maja.visitAt(port, "/visit/");
-            assertThat(slash.statusCode()).isEqualTo(301);
-            assertThat(Client.header(slash, "Location")).containsExactly("/visit");
-            assertThat(nginx.port()).isEqualTo(port);
-        }
-    }
-
-    private void follow(Path from, Path to, int port) throws Exception {
-        ProcessBuilder follow = new ProcessBuilder(
-                        "../deploy/follow", from.toString(), to.toString(), "--listen", String.valueOf(port), "--once")
-                .redirectErrorStream(true)
-                .redirectOutput(top.resolve("follow.log").toFile());
-        follow.environment().put("FOLLOW_NGINX", "nginx -p " + top + " -c " + top.resolve("nginx.conf"));
-        assertThat(follow.start().waitFor())
-                .as(Files.readString(top.resolve("follow.log")))
-                .isZero();
-    }
-
-    private void sameAsHere(int port, String address) throws IOException {
-        List<String> wrong = new ArrayList<>();
-        for (HeldSite.Answer answer : answers(address).values()) {
-            if (answer.path().endsWith("/*") || answer.path().equals(HeldSite.NOWHERE)) {
-                continue;
-            }
-            HttpResponse<byte[]> there = maja.bytesAt(port, View.encoded(answer.path()));
-            HeldSite.Answer.Headers headers = answer.headers();
-            boolean alike = there.statusCode() == headers.status()
-                    && (headers.status() == 301
-                            ? there.headers().firstValue("Location").orElse("").equals(headers.location())
-                            : Arrays.equals(there.body(), body(answer))
-                                    && there.headers()
-                                            .firstValue("Content-Type")
-                                            .orElse("")
-                                            .equals(headers.type())
-                                    && there.headers()
-                                            .firstValue("Content-Security-Policy")
-                                            .orElse("")
-                                            .equals(headers.policy())
-                                    && there.headers()
-                                            .firstValue("Cache-Control")
-                                            .orElse("")
-                                            .equals(headers.kept()));
-            if (!alike) {
-                wrong.add(answer.path() + " " + there.statusCode() + " "
-                        + there.headers().map());
-            }
-        }
-        assertThat(wrong).isEmpty();
     }
 
     @Test
@@ -321,8 +174,8 @@ class DeliveriesTest {
             assertThat(verb(reached, "restore", "--from", from, "--data", again.toString()))
                     .isZero();
             try (OwnFolder restored = OwnFolder.open(again, null)) {
-                assertThat(restored.site(SITE.text()).now().release())
-                        .isEqualTo(workspace.now().release());
+                assertThat(restored.site(Delivered.SITE.text()).now().release())
+                        .isEqualTo(site.workspace.now().release());
             }
             assertThat(verb(reached, "restore", "--from", to + "/none.venuebackup", "--data", top + "/other"))
                     .isEqualTo(2);
@@ -338,58 +191,31 @@ class DeliveriesTest {
     @Test
     void refusesWhatItCannotBe() throws Exception {
         String folder = top.resolve("to").toString();
-        assertThat(maja.post(API, asked("", folder, "https://www.example.org")).statusCode())
+        assertThat(maja.post(API, Delivered.asked("", folder, "https://www.example.org"))
+                        .statusCode())
                 .isEqualTo(422);
-        assertThat(maja.post(API, asked("One", "relative", "https://www.example.org"))
+        assertThat(maja.post(API, Delivered.asked("One", "relative", "https://www.example.org"))
                         .body())
                 .contains("absolute path");
-        assertThat(maja.post(API, asked("One", parts.path().resolve("media").toString(), "https://www.example.org"))
+        assertThat(maja.post(
+                                API,
+                                Delivered.asked(
+                                        "One", parts.path().resolve("media").toString(), "https://www.example.org"))
                         .body())
                 .contains("own data");
-        assertThat(maja.post(API, asked("One", folder, "www.example.org/x")).statusCode())
+        assertThat(maja.post(API, Delivered.asked("One", folder, "www.example.org/x"))
+                        .statusCode())
                 .isEqualTo(422);
-        assertThat(tomas.post(API, asked("One", folder, "https://www.example.org"))
+        assertThat(tomas.post(API, Delivered.asked("One", folder, "https://www.example.org"))
                         .statusCode())
                 .isEqualTo(403);
         Files.writeString(Files.createDirectories(top.resolve("to")).resolve("mine"), "mine");
-        assertThat(json(maja.post(API + "/try", asked("One", folder, "https://www.example.org")))
+        assertThat(json(maja.post(API + "/try", Delivered.asked("One", folder, "https://www.example.org")))
                         .get("says")
                         .asString())
                 .contains("Something else lies");
-        Delivery other = delivery(top.resolve("to"), Delivery.Bucket.NONE, Layout.AT_ADDRESSES, "http://" + HOST);
-        assertThatThrownBy(() -> runs.run(workspace, other, (a, b, c, d) -> {})).isInstanceOf(TargetTrouble.class);
+        Delivery other = Delivered.to(top.resolve("to"), Layout.AT_ADDRESSES, "http://" + HOST, "");
+        assertThatThrownBy(() -> site.send(other)).isInstanceOf(TargetTrouble.class);
         assertThat(Files.readString(top.resolve("to/mine"))).isEqualTo("mine");
-    }
-
-    private static String asked(String name, String folder, String address) {
-        return Client.json(
-                "name",
-                name,
-                "goes",
-                Map.of(
-                        "folder",
-                        folder,
-                        "bucket",
-                        Map.of(
-                                "endpoint",
-                                "",
-                                "region",
-                                "",
-                                "name",
-                                "",
-                                "prefix",
-                                "",
-                                "pathStyle",
-                                false,
-                                "redirects",
-                                false),
-                        "layout",
-                        "AT_ADDRESSES",
-                        "address",
-                        address,
-                        "server",
-                        "",
-                        "call",
-                        Map.of("address", "", "method", "", "headers", List.of())));
     }
 }

@@ -38,16 +38,25 @@ final class ObjectStorage implements AutoCloseable {
     }
 
     static ObjectStorage start(Path folder) throws IOException, InterruptedException {
+        return start(folder, "aws-v2-or-v4");
+    }
+
+    /** One that lets everybody read, as nginx does, and write. */
+    static ObjectStorage open(Path folder) throws IOException, InterruptedException {
+        return start(folder, "none");
+    }
+
+    private static ObjectStorage start(Path folder, String lets) throws IOException, InterruptedException {
         int port = Nginx.freePort();
         Path settings = Files.writeString(folder.resolve("storage.properties"), """
-                s3proxy.authorization=aws-v2-or-v4
+                s3proxy.authorization=%s
                 s3proxy.identity=%s
                 s3proxy.credential=%s
                 s3proxy.endpoint=http://127.0.0.1:%d
                 jclouds.provider=transient-nio2
                 jclouds.identity=any
                 jclouds.credential=any
-                """.formatted(ID, SECRET, port));
+                """.formatted(lets, ID, SECRET, port));
         Process process = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-Xmx256m",

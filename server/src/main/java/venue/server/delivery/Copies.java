@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Predicate;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.live.delivery.Copy;
 import venue.core.live.delivery.Layout;
@@ -12,41 +13,44 @@ import venue.core.model.page.Page;
 import venue.server.live.FileTypes;
 import venue.server.live.HeldSite;
 
-/** What a site answers at one moment, as copies for a target: twice the same, so that what was weighed needn't be held until it is sent. */
+/** What a site answers at one moment, as copies for a target. */
 final class Copies {
 
     private static final String ALL_BENEATH = "/*";
     private static final String NOT_FOUND = "404.html";
     private static final String HTML = "text/html; charset=utf-8";
     private static final int MOVED = 301;
-    /** So many bytes are held between the two times. */
-    private static final long HELD = 24L << 20;
 
     private final HeldSite held;
     private final Layout layout;
-    private final Map<String, Content> contents = new HashMap<>();
+    private final Spool spool;
     private final Map<String, String> pageOf = new HashMap<>();
-    private long weight;
 
-    Copies(HeldSite held, Layout layout) {
+    Copies(HeldSite held, Layout layout, Spool spool) {
+        this.spool = spool;
         this.held = held;
         this.layout = layout;
     }
 
-    /** The copy of an answer, as it came from a walk: what is beneath a page comes after it. */
-    Copy take(HeldSite.Answer answer) {
-        Copy copy = of(answer);
+    /**
+     * The copy of an answer, as it came from a walk: what is beneath a page comes after it. What doesn't lie there is kept until it is sent, as
+     * it was weighed.
+     */
+    Copy take(HeldSite.Answer answer, Predicate<Copy> liesThere) {
+        Content content = content(answer);
+        Copy copy = of(answer, content);
+        if (content.file() == null && !liesThere.test(copy)) {
+            spool.keep(copy.at(), content.bytes());
+        }
         copy.beneath().forEach(b -> pageOf.put(b, copy.page()));
         return copy;
     }
 
-    private Copy of(HeldSite.Answer answer) {
-        Content content = content(answer);
+    private Copy of(HeldSite.Answer answer, Content content) {
         String hash = content.hash();
         HeldSite.Answer.Headers headers = answer.headers();
         String key = key(answer, hash);
         boolean zipped = !key.isEmpty() && content.file() == null && Zipped.pays(type(answer), content.size());
-        hold(answer.path(), content);
         return new Copy(
                 answer.path(),
                 new Copy.Lies(key, key.isEmpty() ? "" : hash, key.isEmpty() ? 0 : content.size(), zipped),
@@ -62,13 +66,6 @@ final class Copies {
                 HeldSite.named(answer),
                 answer.beneath(),
                 answer.until());
-    }
-
-    private void hold(String at, Content content) {
-        if (content.file() == null && weight + content.size() <= HELD) {
-            weight += content.size();
-            contents.put(at, content);
-        }
     }
 
     private static String type(HeldSite.Answer answer) {
@@ -111,8 +108,7 @@ final class Copies {
 
     /** The bytes of a copy that was made here. */
     Content content(Copy copy) {
-        Content known = contents.get(copy.at());
-        Content content = known == null ? content(held.answer(copy.at())) : known;
+        Content content = spool.find(copy.at()).map(Content::of).orElseGet(() -> content(held.answer(copy.at())));
         if (!content.hash().equals(copy.lies().hash())) {
             throw new IllegalStateException(copy.at() + " was another when it was asked for again");
         }

@@ -1,5 +1,6 @@
 package venue.server.delivery;
 
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -28,7 +29,7 @@ import venue.store.delivery.DeliveryState;
  * Brings a target to what the site answers now. What it holds is read back from there; what will be otherwise is told there before it is sent, so
  * that whoever comes after a break knows what may lie there.
  */
-public final class DeliveryRun {
+public final class DeliveryRun implements AutoCloseable {
 
     /** How long files lie there that nothing names any more: pages that were fetched before may still ask for them. */
     static final Duration WAITS = Duration.ofDays(1);
@@ -39,8 +40,9 @@ public final class DeliveryRun {
      * @param run what this run is called
      * @param before the run that we began last
      * @param again whether all is compared with what lies there, whatever the manifest says
+     * @param scratch a folder for what waits until it is sent
      */
-    record How(InstantSource clock, String run, String before, boolean again) {}
+    record How(InstantSource clock, String run, String before, boolean again, Path scratch) {}
 
     /**
      * What was sent.
@@ -63,7 +65,7 @@ public final class DeliveryRun {
     private final How how;
     private final Sending sending;
     private final Ledger ledger;
-    private final Copies copies;
+    private final Spool spool;
     private final Weighing weighing;
     private final Instant now;
 
@@ -73,7 +75,8 @@ public final class DeliveryRun {
         this.how = how;
         now = how.clock().instant();
         ledger = Ledger.read(target, goal.site(), goal.layout(), how.clock(), how.run(), how.before());
-        copies = new Copies(goal.held(), goal.layout());
+        spool = new Spool(how.scratch());
+        Copies copies = new Copies(goal.held(), goal.layout(), spool);
         sending = new Sending(target, ledger, copies, progress);
         weighing = new Weighing(ledger, goal, copies, sending, how.again(), now);
     }
@@ -86,7 +89,7 @@ public final class DeliveryRun {
 
     Outcome run() {
         try {
-            close();
+            withdraw();
             Weighing.Work work = weighing.work();
             Steps steps = Steps.between(goal.layout(), work.before(), work.after(), work.doubtful());
             if (!isSettled(work, steps)) {
@@ -107,9 +110,13 @@ public final class DeliveryRun {
         } catch (RuntimeException failed) {
             ledger.letGo();
             throw failed;
-        } finally {
-            sending.close();
         }
+    }
+
+    @Override
+    public void close() {
+        sending.close();
+        spool.close();
     }
 
     private boolean isSettled(Weighing.Work work, Steps steps) {
@@ -129,7 +136,7 @@ public final class DeliveryRun {
     }
 
     /** What may not be seen any more goes before anything is written or sent. */
-    private void close() {
+    private void withdraw() {
         Manifest manifest = ledger.manifest();
         if (manifest.release() == 0 && manifest.going().next().isEmpty()
                 || weighing.reach().isPresent()) {

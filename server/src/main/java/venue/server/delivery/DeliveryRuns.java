@@ -107,15 +107,23 @@ public final class DeliveryRuns {
 
     /** What would be done; nothing is written. */
     public Steps foreseen(Workspace workspace, Delivery delivery) {
-        try (Target target = open(delivery.goes(), keys(delivery))) {
-            DeliveryState state = deliveries.state(delivery);
-            return new DeliveryRun(
-                            target,
-                            goal(workspace, delivery),
-                            new DeliveryRun.How(clock, "", state.run(), state.again()),
-                            Progress.NONE)
-                    .foreseen();
+        DeliveryState state = deliveries.state(delivery);
+        try (Target target = open(delivery.goes(), keys(delivery));
+                DeliveryRun run = run(workspace, delivery, target, state, "", Progress.NONE)) {
+            return run.foreseen();
         }
+    }
+
+    private DeliveryRun run(
+            Workspace workspace,
+            Delivery delivery,
+            Target target,
+            DeliveryState before,
+            String name,
+            Progress progress) {
+        DeliveryRun.How how =
+                new DeliveryRun.How(clock, name, before.run(), before.again(), data.resolve("delivering"));
+        return new DeliveryRun(target, goal(workspace, delivery), how, progress);
     }
 
     /** Brings a place to what the site answers now, and keeps how it went. */
@@ -135,13 +143,9 @@ public final class DeliveryRuns {
         DeliveryState before = deliveries.state(delivery);
         String run = UUID.randomUUID().toString();
         deliveries.keep(delivery, before.begun(run));
-        try (Target target = open(delivery.goes(), keys(delivery))) {
-            DeliveryRun.Outcome outcome = new DeliveryRun(
-                            target,
-                            goal(workspace, delivery),
-                            new DeliveryRun.How(clock, run, before.run(), before.again()),
-                            progress)
-                    .run();
+        try (Target target = open(delivery.goes(), keys(delivery));
+                DeliveryRun begun = run(workspace, delivery, target, before, run, progress)) {
+            DeliveryRun.Outcome outcome = begun.run();
             arrived(delivery, before.begun(run), outcome);
             return outcome;
         } catch (TargetTrouble trouble) {

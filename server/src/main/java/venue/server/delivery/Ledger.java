@@ -195,6 +195,11 @@ final class Ledger {
         return Optional.ofNullable(bundle(Bundle.of(at)).copies().get(at));
     }
 
+    /** Whether the bytes of a copy lie there, as the manifest says. */
+    boolean lies(Copy copy) {
+        return find(copy.at()).filter(c -> c.lies().equals(copy.lies())).isPresent();
+    }
+
     /** All that it holds, by address. */
     Map<String, Copy> all() {
         Map<String, Copy> all = new TreeMap<>();

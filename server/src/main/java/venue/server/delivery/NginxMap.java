@@ -16,20 +16,22 @@ import venue.server.live.SiteHeaders;
 
 /**
  * How nginx serves what lies by hash: one table of addresses, in parts that change as bundles do, and a server that reads it. Whoever follows
- * the manifest puts in where things lie: {@code @maps@}, and {@code @root@} for a folder or {@code @scheme@}, {@code @host@} and
- * {@code @path@} for object storage.
+ * the manifest puts in where things lie: {@code @maps@}, and {@code @root@} for a folder or {@code @scheme@}, {@code @host@}, {@code @name@},
+ * {@code @at@} and {@code @path@} for object storage, with {@code @keeps@} and {@code @cached@} where nginx keeps what it got there.
  */
 final class NginxMap {
 
     private static final String BRANCH = "/*";
     private static final List<String> FIELDS =
-            List.of("status", "key", "zip", "own", "to", "policy", "kept", "download");
+            List.of("status", "key", "zip", "own", "to", "policy", "kept", "download", "type");
 
     private static final String MORE = """
             map $VVkept $VVshared { default ""; "FOREVER" "*"; }
             map $VVto $VVleads { default ""; "~^\\?(.+)$" $1$is_args$args; "~^([^?].*)$" $1; }
             map "$VVzip $http_accept_encoding" $VVending { default ""; "~^z .*\\bbr\\b" .br; "~^z .*\\bgzip\\b" .gz; }
             map $VVzip $VVvary { default ""; z Accept-Encoding; }
+            # Storage may write types otherwise than they were given to it.
+            map "$upstream_status$upstream_cache_status" $VVasked { default ""; "~." $VVtype; }
 
             """;
 
@@ -43,7 +45,13 @@ final class NginxMap {
 
     private static final String STORE = """
                 add_header Vary $VVvary always;
+                add_header Content-Type $VVasked always;
+                proxy_hide_header Content-Type;
+                @cached@
+                proxy_cache_key "$VVkey$VVending";
                 proxy_http_version 1.1;
+                proxy_ssl_server_name on;
+                proxy_ssl_name "@name@";
                 proxy_set_header Host "@host@";
                 proxy_set_header Connection "";
                 proxy_set_header Cookie "";
@@ -53,6 +61,8 @@ final class NginxMap {
                 proxy_hide_header x-amz-request-id;
                 proxy_hide_header x-amz-id-2;
                 proxy_hide_header x-amz-version-id;
+                proxy_hide_header x-amz-storage-class;
+                proxy_hide_header x-amz-server-side-encryption;
                 proxy_intercept_errors on;
             """;
 
@@ -79,7 +89,7 @@ final class NginxMap {
         return ".venue/maps/" + held.hash() + ".map";
     }
 
-    /** An address a line: {@code status|key|compressed|own address|leads to|policy|kept|download}. */
+    /** An address a line: {@code status|key|compressed|own address|leads to|policy|kept|download|type}. */
     static String lines(Bundle bundle) {
         StringBuilder lines = new StringBuilder();
         Set<String> known = new HashSet<>();
@@ -119,7 +129,8 @@ final class NginxMap {
                         (within ? "?" : "") + bare(answers.to()),
                         answers.policy(),
                         answers.kept(),
-                        bare(answers.download())));
+                        bare(answers.download()),
+                        answers.type()));
     }
 
     /** nginx would take it for a variable. */
@@ -172,7 +183,7 @@ final class NginxMap {
         }
         text.append(MORE.replace("$VV", v).replace("FOREVER", SiteHeaders.FOR_EVER));
         if (!folder) {
-            text.append("upstream ").append(v.substring(1)).append("store { server @host@; keepalive 16; }\n\n");
+            text.append("@keeps@\nupstream ").append(v.substring(1)).append("store { server @at@; keepalive 16; }\n\n");
         }
         return text.append(served(v, goal, folder)).toString();
     }

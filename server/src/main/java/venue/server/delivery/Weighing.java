@@ -27,6 +27,7 @@ final class Weighing {
     private final Sending sending;
     private final boolean again;
     private final Instant now;
+    private @Nullable Optional<Set<String>> reach;
 
     /** @param again whether all is compared with what lies there, whatever the manifest says */
     Weighing(Ledger ledger, Goal goal, Copies copies, Sending sending, boolean again, Instant now) {
@@ -89,6 +90,15 @@ final class Weighing {
 
     /** The pages that may be others than they are there; empty where that may be all of them. */
     Optional<Set<String>> reach() {
+        Optional<Set<String>> known = reach;
+        if (known == null) {
+            known = worked();
+            reach = known;
+        }
+        return known;
+    }
+
+    private Optional<Set<String>> worked() {
         Manifest manifest = ledger.manifest();
         boolean all = again
                 || manifest.release() == 0
@@ -175,7 +185,9 @@ final class Weighing {
                         },
                         answer -> {
                             sending.weighed();
-                            after.put(answer.path(), copies.take(answer));
+                            after.put(
+                                    answer.path(),
+                                    copies.take(answer, c -> !again && !doubtful.contains(c.at()) && ledger.lies(c)));
                         });
         // What a stylesheet names that lies there lies there, too.
         after.keySet().stream()

@@ -151,13 +151,19 @@ public final class HeldSite {
             // What is answered to each otherwise is no file.
             if (known.add(path) && !path.equals(Suggestions.PATH) && !skips.test(path)) {
                 Answer answer = answer(path);
-                if (!NOTHING_TO_KEEP.contains(answer.headers().status()) || path.equals(NOWHERE)) {
+                if (path.equals(NOWHERE) || isToKeep(answer)) {
                     taker.take(answer);
                     asked.addAll(named(answer));
                     asked.addAll(answer.beneath());
                 }
             }
         }
+    }
+
+    /** Of what pages are made of, only what is there: words may look like the address of a file. */
+    private static boolean isToKeep(Answer answer) {
+        int status = answer.headers().status();
+        return answer.path().startsWith("/-/") ? status == 200 : !NOTHING_TO_KEEP.contains(status);
     }
 
     /** The page at an address, if everybody may see it. */

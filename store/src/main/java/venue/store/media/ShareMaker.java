@@ -10,6 +10,8 @@ import java.awt.font.LineBreakMeasurer;
 import java.awt.font.TextAttribute;
 import java.awt.font.TextLayout;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
+import java.awt.image.IndexColorModel;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -37,6 +39,7 @@ public final class ShareMaker {
     private static final int RULE = 12;
     private static final int[] SIZES = {92, 76, 62, 50};
     private static final int NAME_SIZE = 34;
+    private static final int SHADES = 63;
     private static final int MOST_LINES = 4;
     private static final int LONGEST = 160;
     private static final double LEADING = 1.14;
@@ -45,7 +48,8 @@ public final class ShareMaker {
 
     /** As PNG. Where this machine has nothing to write with, the colours alone. */
     public byte[] png(ShareCard card) {
-        BufferedImage image = new BufferedImage(ShareCard.WIDE, ShareCard.HIGH, BufferedImage.TYPE_INT_RGB);
+        BufferedImage image =
+                new BufferedImage(ShareCard.WIDE, ShareCard.HIGH, BufferedImage.TYPE_BYTE_INDEXED, colours(card));
         Graphics2D pen = image.createGraphics();
         pen.setColor(Color.decode(card.ground()));
         pen.fillRect(0, 0, ShareCard.WIDE, ShareCard.HIGH);
@@ -67,6 +71,23 @@ public final class ShareMaker {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Its three colours, and what lies between ground and ink at the edges of letters: a third of the bytes, and of the time, of all colours. */
+    private static IndexColorModel colours(ShareCard card) {
+        int ground = Integer.parseInt(card.ground().substring(1), 16);
+        int ink = Integer.parseInt(card.ink().substring(1), 16);
+        int[] all = new int[SHADES + 1];
+        for (int i = 0; i < SHADES; i++) {
+            double share = (double) i / (SHADES - 1);
+            for (int shift = 0; shift < 24; shift += 8) {
+                int from = ground >> shift & 0xFF;
+                int to = ink >> shift & 0xFF;
+                all[i] |= (int) Math.round(from + (to - from) * share) << shift;
+            }
+        }
+        all[SHADES] = Integer.parseInt(card.accent().substring(1), 16);
+        return new IndexColorModel(8, all.length, all, 0, false, -1, DataBuffer.TYPE_BYTE);
     }
 
     private void words(ShareCard card, Graphics2D pen) {

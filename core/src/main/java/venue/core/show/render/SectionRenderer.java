@@ -219,11 +219,13 @@ final class SectionRenderer {
         scene.needs().ask(server);
         scene.needs().needFilling();
         scene.needs().needTraces();
-        out.start("div", "asked")
-                .attr(
-                        "data-ask",
-                        server + FormNames.PART + "?at=" + path + "&section=" + section.id() + "&element="
-                                + element.id());
+        out.start("div", "asked");
+        // What stands on a page of our own, as where nothing is, has no address there.
+        if (view.edition().page(scene.page().id()).isPresent()) {
+            out.attr(
+                    "data-ask",
+                    server + FormNames.PART + "?at=" + path + "&section=" + section.id() + "&element=" + element.id());
+        }
         out.start("p").start("a", "button").attr("href", server + path);
         out.text(scene.words().say(Phrase.GO_ON_THERE)).end().end().end();
     }
