@@ -17,7 +17,7 @@ const told = (more: Partial<Installation> = {}): Installation => ({
   timeZone: 'Europe/London',
   sizes: { database: 900_000, history: 200_000, media: 3_000_000 },
   free: 5_000_000_000,
-  backups: { folder: '/srv/backups', schedule: { at: undefined, keep: 7 }, running: false, kept: [] },
+  backups: { folder: '/srv/backups', bucket: '', schedule: { at: undefined, keep: 7 }, running: false, kept: [] },
   tasks: [{ name: 'backup', title: 'Backup', running: false, well: false, says: 'the disk is full' }],
   findings: [{ urgent: true, says: 'There is no backup yet.' }],
   ...more,

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -18,10 +19,15 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import tools.jackson.databind.JsonNode;
 import venue.core.live.delivery.Layout;
 import venue.server.app.FolderParts;
 import venue.server.delivery.TargetTrouble;
@@ -40,6 +46,11 @@ class DeliveriesTest {
     private static final int RELEASES = Boolean.getBoolean("venue.all") ? 10 : 3;
 
     @TempDir
+    static Path all;
+
+    private static ObjectStorage storage;
+
+    @TempDir
     Path top;
 
     @Autowired
@@ -56,6 +67,21 @@ class DeliveriesTest {
 
     private Delivered site;
 
+    @DynamicPropertySource
+    static void standIn(DynamicPropertyRegistry set) throws Exception {
+        storage = ObjectStorage.start(all);
+        set.add("venue.backup-bucket", () -> "s3://" + ObjectStorage.BUCKET + "/daily");
+        set.add("venue.s3-endpoint", () -> "http://127.0.0.1:" + storage.port());
+        set.add("venue.s3-path-style", () -> "true");
+        set.add("venue.s3-key-id", () -> ObjectStorage.ID);
+        set.add("venue.s3-key-secret", () -> ObjectStorage.SECRET);
+    }
+
+    @AfterAll
+    static void end() {
+        storage.close();
+    }
+
     @BeforeEach
     void begin() {
         site = new Delivered(parts, deliveries);
@@ -66,8 +92,7 @@ class DeliveriesTest {
         long seed = Long.getLong("venue.seed", System.nanoTime());
         System.out.println("The same again by -Dvenue.seed=" + seed);
         String address = "http://" + HOST;
-        try (ObjectStorage storage = ObjectStorage.start(top);
-                Troubled between = new Troubled(storage.port(), seed)) {
+        try (Troubled between = new Troubled(storage.port(), seed)) {
             Delivery delivery = Delivered.to(Delivered.bucket(between.port()), Layout.AT_ADDRESSES, address);
             Map<String, HeldSite.Answer> before = site.answers(address);
             deliver(delivery, () -> {});
@@ -78,12 +103,12 @@ class DeliveriesTest {
                 Map<String, HeldSite.Answer> is = site.answers(address);
                 if (n - first == 2 || n - first == 7) {
                     SendingProcess.killed(parts, between.port(), address, 2);
-                    whole(storage.all(), was, is);
+                    whole(storage.all("site/"), was, is);
                 }
-                deliver(delivery, () -> whole(storage.all(), was, is));
+                deliver(delivery, () -> whole(storage.all("site/"), was, is));
                 before = is;
             }
-            Map<String, byte[]> there = storage.all();
+            Map<String, byte[]> there = storage.all("site/");
             for (HeldSite.Answer answer : before.values()) {
                 if (answer.headers().status() == 200) {
                     assertThat(there.get(key(answer.path(), answer)))
@@ -157,29 +182,45 @@ class DeliveriesTest {
 
     @Test
     void aBackupGoesToObjectStorageAndComesBack() throws Exception {
-        try (ObjectStorage storage = ObjectStorage.start(top)) {
-            Path keys = Files.writeString(
-                    top.resolve("keys"), "id = " + ObjectStorage.ID + "\nsecret = " + ObjectStorage.SECRET + "\n");
-            List<String> reached = List.of(
-                    "--endpoint", "http://127.0.0.1:" + storage.port(), "--path-style", "--keys", keys.toString());
-            String to = "s3://" + ObjectStorage.BUCKET + "/backups";
-            assertThat(verb(reached, "backup", "--data", parts.path().toString(), "--to", to))
-                    .isZero();
-            String name = storage.all().keySet().stream()
-                    .filter(k -> k.startsWith("backups/"))
-                    .findFirst()
-                    .orElseThrow();
-            Path again = top.resolve("again");
-            String from = "s3://" + ObjectStorage.BUCKET + "/" + name;
-            assertThat(verb(reached, "restore", "--from", from, "--data", again.toString()))
-                    .isZero();
-            try (OwnFolder restored = OwnFolder.open(again, null)) {
-                assertThat(restored.site(Delivered.SITE.text()).now().release())
-                        .isEqualTo(site.workspace.now().release());
-            }
-            assertThat(verb(reached, "restore", "--from", to + "/none.venuebackup", "--data", top + "/other"))
-                    .isEqualTo(2);
+        Path keys = Files.writeString(
+                top.resolve("keys"), "id = " + ObjectStorage.ID + "\nsecret = " + ObjectStorage.SECRET + "\n");
+        List<String> reached =
+                List.of("--endpoint", "http://127.0.0.1:" + storage.port(), "--path-style", "--keys", keys.toString());
+        String to = "s3://" + ObjectStorage.BUCKET + "/backups";
+        assertThat(verb(reached, "backup", "--data", parts.path().toString(), "--to", to))
+                .isZero();
+        String name = storage.all("backups/").keySet().iterator().next();
+        Path again = top.resolve("again");
+        String from = "s3://" + ObjectStorage.BUCKET + "/" + name;
+        assertThat(verb(reached, "restore", "--from", from, "--data", again.toString()))
+                .isZero();
+        try (OwnFolder restored = OwnFolder.open(again, null)) {
+            assertThat(restored.site(Delivered.SITE.text()).now().release())
+                    .isEqualTo(site.workspace.now().release());
         }
+        assertThat(verb(reached, "restore", "--from", to + "/none.venuebackup", "--data", top + "/other"))
+                .isEqualTo(2);
+    }
+
+    @Test
+    void thoseOfEachDayGoThereTooAndAsManyAreKept() {
+        json(maja.post("/api/upkeep/schedule", "{\"at\":\"03:00\",\"keep\":2}"));
+        for (int made = 0; made < 3; made++) {
+            json(maja.post("/api/upkeep/backup", "{}"));
+            Awaitility.await()
+                    .atMost(Duration.ofMinutes(2))
+                    .until(() -> !json(maja.get("/api/upkeep"))
+                            .at("/backups/running")
+                            .asBoolean());
+        }
+        JsonNode told = json(maja.get("/api/upkeep")).get("backups");
+        assertThat(told.get("bucket").asString()).isEqualTo("s3://" + ObjectStorage.BUCKET + "/daily");
+        Map<String, byte[]> there = storage.all("daily/");
+        assertThat(there).hasSize(2);
+        told.get("kept")
+                .forEach(
+                        kept -> assertThat(there.get("daily/" + kept.get("name").asString()))
+                                .hasSize(kept.get("bytes").asInt()));
     }
 
     private static int verb(List<String> reached, String... line) {

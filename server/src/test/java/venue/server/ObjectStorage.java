@@ -15,9 +15,9 @@ import software.amazon.awssdk.services.s3.S3Client;
 import software.amazon.awssdk.services.s3.model.S3Object;
 
 /** A server that speaks S3, in a process of its own, with one bucket. */
-final class ObjectStorage implements AutoCloseable {
+public final class ObjectStorage implements AutoCloseable {
 
-    static final String BUCKET = "moor";
+    public static final String BUCKET = "moor";
     static final String ID = "somebody";
     static final String SECRET = "a-secret-of-theirs";
 
@@ -37,7 +37,7 @@ final class ObjectStorage implements AutoCloseable {
                 .build();
     }
 
-    static ObjectStorage start(Path folder) throws IOException, InterruptedException {
+    public static ObjectStorage start(Path folder) throws IOException, InterruptedException {
         return start(folder, "aws-v2-or-v4");
     }
 
@@ -83,10 +83,14 @@ final class ObjectStorage implements AutoCloseable {
         return port;
     }
 
-    /** All that lies there, by key. */
-    Map<String, byte[]> all() {
+    public S3Client client() {
+        return client;
+    }
+
+    /** All whose keys begin so, by key. */
+    public Map<String, byte[]> all(String prefix) {
         Map<String, byte[]> all = new TreeMap<>();
-        client.listObjectsV2Paginator(r -> r.bucket(BUCKET)).contents().stream()
+        client.listObjectsV2Paginator(r -> r.bucket(BUCKET).prefix(prefix)).contents().stream()
                 .map(S3Object::key)
                 .forEach(key -> all.put(
                         key,

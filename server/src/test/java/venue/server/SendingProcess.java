@@ -46,6 +46,9 @@ final class SendingProcess {
                     site.workspace,
                     Delivered.to(Delivered.bucket(Integer.parseInt(args[1])), Layout.AT_ADDRESSES, args[2]),
                     (doing, done, of, bytes) -> System.out.println(of > 0 ? "step" : "weighs"));
+        } finally {
+            // Where the storage lets it down, too, no thread of its keeps it.
+            Runtime.getRuntime().halt(0);
         }
     }
 }

@@ -1,6 +1,7 @@
 package venue.server.delivery;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,7 +21,6 @@ import software.amazon.awssdk.core.ResponseBytes;
 import software.amazon.awssdk.core.ResponseInputStream;
 import software.amazon.awssdk.core.checksums.RequestChecksumCalculation;
 import software.amazon.awssdk.core.checksums.ResponseChecksumValidation;
-import software.amazon.awssdk.core.exception.SdkException;
 import software.amazon.awssdk.core.sync.RequestBody;
 import software.amazon.awssdk.http.urlconnection.UrlConnectionHttpClient;
 import software.amazon.awssdk.regions.Region;
@@ -34,6 +34,7 @@ import software.amazon.awssdk.services.s3.model.ListObjectsV2Response;
 import software.amazon.awssdk.services.s3.model.NoSuchKeyException;
 import software.amazon.awssdk.services.s3.model.ObjectIdentifier;
 import software.amazon.awssdk.services.s3.model.PutObjectRequest;
+import software.amazon.awssdk.services.s3.model.S3Error;
 import software.amazon.awssdk.services.s3.model.S3Exception;
 import venue.store.delivery.Delivery.Bucket;
 
@@ -97,39 +98,7 @@ final class ObjectTarget implements Target {
     }
 
     private <T> T on(Supplier<T> work) {
-        try {
-            return work.get();
-        } catch (S3Exception answered) {
-            throw new TargetTrouble(
-                    where() + " answered " + answered.statusCode() + " " + said(answered) + ".",
-                    fix(answered.statusCode()),
-                    answered);
-        } catch (SdkException failed) {
-            throw new TargetTrouble(
-                    where() + " can’t be reached: " + first(failed),
-                    "Look at the endpoint, and whether this machine may connect to it. It is tried again by itself.",
-                    failed);
-        }
-    }
-
-    private static String said(S3Exception answered) {
-        return answered.awsErrorDetails() == null
-                ? ""
-                : String.valueOf(answered.awsErrorDetails().errorCode());
-    }
-
-    private static String first(Exception failed) {
-        String words = String.valueOf(failed.getMessage()).replaceAll("\\s+", " ");
-        return words.substring(0, Math.min(words.length(), 200));
-    }
-
-    private static String fix(int status) {
-        return switch (status) {
-            case 401, 403 -> "Look at the keys, and whether they may read, write, list and remove there.";
-            case NOT_THERE -> "Look at the name of the bucket, and whether it stands in the host name or in the path.";
-            case 301, 307, 400 -> "Look at the region and the endpoint.";
-            default -> "It is tried again by itself. Where it goes on so, ask whoever runs that storage.";
-        };
+        return StorageTrouble.told(where(), work);
     }
 
     @Override
@@ -164,7 +133,19 @@ final class ObjectTarget implements Target {
 
     @Override
     public void put(String key, Body body) {
-        on(() -> client.putObject(request(key, body).build(), content(body.content())));
+        PutObjectRequest request = request(key, body).build();
+        on(() -> body.content().size() > InParts.FROM
+                ? inParts(request, body.content())
+                : client.putObject(request, content(body.content())));
+    }
+
+    private boolean inParts(PutObjectRequest request, Content content) {
+        try {
+            InParts.put(client, request, content, InParts.PART);
+            return true;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private PutObjectRequest.Builder request(String key, Body body) {
@@ -215,7 +196,9 @@ final class ObjectTarget implements Target {
         boolean other = answered.statusCode() == OTHER_IS_THERE
                 || answered.statusCode() == AT_THE_SAME_TIME
                 || answered.statusCode() == NOT_THERE;
-        if (!other || answered.statusCode() == NOT_THERE && said(answered).equals("NoSuchBucket")) {
+        if (!other
+                || answered.statusCode() == NOT_THERE
+                        && StorageTrouble.said(answered).equals("NoSuchBucket")) {
             throw answered;
         }
         return lying(key, bytes);
@@ -232,8 +215,15 @@ final class ObjectTarget implements Target {
             List<ObjectIdentifier> some = all.subList(from, Math.min(all.size(), from + REMOVED_AT_ONCE)).stream()
                     .map(k -> ObjectIdentifier.builder().key(before + k).build())
                     .toList();
-            on(() -> client.deleteObjects(r -> r.bucket(bucket.name())
-                    .delete(Delete.builder().objects(some).quiet(true).build())));
+            List<S3Error> left = on(() -> client.deleteObjects(r -> r.bucket(bucket.name())
+                            .delete(Delete.builder().objects(some).quiet(true).build())))
+                    .errors();
+            if (!left.isEmpty()) {
+                throw new TargetTrouble(
+                        where() + " didn’t remove " + left.size() + " of " + some.size() + " objects: "
+                                + left.get(0).code() + ".",
+                        "Look whether the keys may remove there, and whether the bucket keeps all for a time.");
+            }
         }
     }
 

@@ -12,8 +12,13 @@ public class BackupFolder {
 
     private final Path data;
     private final Path path;
+    private final String bucket;
 
-    BackupFolder(DataFolder folder, @Value("${venue.backup-folder:}") String set) {
+    BackupFolder(
+            DataFolder folder,
+            @Value("${venue.backup-folder:}") String set,
+            @Value("${venue.backup-bucket:}") String bucket) {
+        this.bucket = bucket.strip();
         data = folder.path();
         path = set.isBlank()
                 ? folder.path().resolve(DataFolder.BACKUPS)
@@ -26,6 +31,11 @@ public class BackupFolder {
 
     Path path() {
         return path;
+    }
+
+    /** Where each is sent, too, as {@code s3://BUCKET/PREFIX}; empty for nowhere. */
+    String bucket() {
+        return bucket;
     }
 
     /** Whether there is a backup in it. */

@@ -28,11 +28,9 @@ final class MakeABackup implements UpkeepTask {
     private final Records records;
     private final BackupFolder folder;
     private final Backups backups;
-    private final String bucket;
     private final BackupBucket.Reached reached;
 
     MakeABackup(Database database, Records records, BackupFolder folder, InstantSource clock, Environment set) {
-        bucket = set.getProperty("venue.backup-bucket", "");
         reached = new BackupBucket.Reached(
                 set.getProperty("venue.s3-endpoint", ""),
                 set.getProperty("venue.s3-region", ""),
@@ -68,10 +66,10 @@ final class MakeABackup implements UpkeepTask {
 
     /** Where it goes, too, once it lies here; what stands in the way there fails the task, and the backup here stays. */
     private String sent(Path file, String name) {
-        try (BackupBucket there = BackupBucket.open(bucket, reached)) {
+        try (BackupBucket there = BackupBucket.open(folder.bucket(), reached)) {
             there.put(file, name);
             there.keep(Schedule.of(database).keep());
-            return ", also at " + bucket;
+            return ", also at " + folder.bucket();
         } catch (TargetTrouble trouble) {
             throw Refusal.badInput(
                     "no-storage", "to", name + " lies here, but not there: " + trouble.says(), trouble.fix());
@@ -83,6 +81,6 @@ final class MakeABackup implements UpkeepTask {
         Path to = folder.path();
         Backups.Kept made = backups.makeIn(to, Schedule.of(database).keep());
         records.write(Deed.BACKUP_MADE, By.SERVER, null, null, made.name());
-        return bucket.isBlank() ? made.name() : made.name() + sent(to.resolve(made.name()), made.name());
+        return folder.bucket().isEmpty() ? made.name() : made.name() + sent(to.resolve(made.name()), made.name());
     }
 }

@@ -77,9 +77,10 @@ class UpkeepController {
      * The backups that are there.
      *
      * @param folder where they lie on the server
+     * @param bucket where each is sent, too; empty for nowhere
      * @param running whether one is being made
      */
-    record BackupsTold(String folder, Schedule schedule, boolean running, List<Backups.Kept> kept) {}
+    record BackupsTold(String folder, String bucket, Schedule schedule, boolean running, List<Backups.Kept> kept) {}
 
     /** A task with how it ended last; without where it never was done. */
     record TaskTold(
@@ -110,7 +111,11 @@ class UpkeepController {
                 Sizes.of(database, folder.data()),
                 free(),
                 new BackupsTold(
-                        folder.path().toString(), Schedule.of(database), upkeep.isRunning(MakeABackup.NAME), backups()),
+                        folder.path().toString(),
+                        folder.bucket(),
+                        Schedule.of(database),
+                        upkeep.isRunning(MakeABackup.NAME),
+                        backups()),
                 upkeep.tasks().stream().map(this::told).toList(),
                 found());
     }
