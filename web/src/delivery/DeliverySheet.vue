@@ -9,6 +9,7 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { useSite } from '@/site/useSite'
 import { asked, typed } from './asked'
 import BucketFields from './BucketFields.vue'
+import CallFields from './CallFields.vue'
 
 /** Where releases go: tried before it is kept. Where it lies stays as it is; all else can be changed. */
 const props = defineProps<{ delivery?: Delivery; serverKeys: boolean }>()
@@ -20,7 +21,6 @@ const KEPT = 'kept; type to replace'
 const keyHint = computed(() =>
   props.delivery?.hasKeys ? KEPT : props.serverKeys ? 'that of the server' : '',
 )
-const valueHint = computed(() => (props.delivery ? KEPT : ''))
 const tried = ref<DeliveryTried | null>(null)
 const problem = ref('')
 const busy = ref(false)
@@ -32,7 +32,6 @@ const LAYOUTS = [
   { value: 'AT_ADDRESSES', title: 'Each page at its address: for any web server or content network' },
   { value: 'BY_HASH', title: 'By hash, each release in one move: for nginx with deploy/follow' },
 ]
-const METHODS = ['POST', 'PUT', 'PATCH', 'DELETE', 'PURGE'].map((value) => ({ value, title: value }))
 watch(draft, () => (tried.value = null), { deep: true })
 
 async function tryOut() {
@@ -100,21 +99,7 @@ async function keep() {
       <label class="label" for="d-call">Then call</label>
       <v-text-field id="d-call" v-model="draft.call" dir="ltr" placeholder="nobody" />
       <p class="quiet note">A content network that is told which addresses changed, as JSON.</p>
-      <template v-if="draft.call">
-        <span class="label">By</span>
-        <ChoiceOf v-model="draft.method" :items="METHODS" label="Method" />
-        <label class="label" for="d-header">With header</label>
-        <div class="pair">
-          <v-text-field id="d-header" v-model="draft.header" dir="ltr" placeholder="Authorization" />
-          <v-text-field
-            v-model="draft.value"
-            type="password"
-            autocomplete="new-password"
-            aria-label="Value of the header"
-            :placeholder="valueHint"
-          />
-        </div>
-      </template>
+      <CallFields v-if="draft.call" v-model="draft" :hint="KEPT" />
     </div>
     <p v-if="problem" class="must gap" role="alert">{{ problem }}</p>
     <p v-else-if="tried" class="gap" role="status">
@@ -147,11 +132,6 @@ async function keep() {
   margin-top: -4px;
   font-size: 12.5px;
   line-height: 17px;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
 }
 @media (max-width: 560px) {
   .fields {

@@ -1,5 +1,12 @@
 import type { Delivery, DeliveryAsked } from '@/api/types'
 
+/** A header of a call; the value of one that is kept is shown to nobody, and stays where nothing is typed. */
+export interface Header {
+  name: string
+  value: string
+  kept?: boolean
+}
+
 /** What a sheet holds of a delivery: flat, as it is typed. */
 export interface Typed {
   name: string
@@ -18,8 +25,7 @@ export interface Typed {
   server: string
   call: string
   method: string
-  header: string
-  value: string
+  headers: Header[]
 }
 
 const NEW: Typed = {
@@ -39,13 +45,12 @@ const NEW: Typed = {
   server: '',
   call: '',
   method: 'POST',
-  header: '',
-  value: '',
+  headers: [],
 }
 
 /** A delivery as it is typed; keys that are kept are shown to nobody. */
 export function typed(delivery?: Delivery): Typed {
-  if (!delivery) return { ...NEW }
+  if (!delivery) return { ...NEW, headers: [] }
   const { folder, bucket, layout, address, server, call } = delivery.goes
   return {
     ...NEW,
@@ -63,13 +68,14 @@ export function typed(delivery?: Delivery): Typed {
     server,
     call: call.address,
     method: call.method || 'POST',
-    header: call.headers[0] ?? '',
+    headers: call.headers.map((name) => ({ name, value: '', kept: true })),
   }
 }
 
 /** The same as the server is asked. */
 export function asked(t: Typed): DeliveryAsked {
   const folder = t.kind === 'folder'
+  const headers = t.headers.map((h) => ({ ...h, name: h.name.trim() })).filter((h) => t.call && h.name)
   return {
     name: t.name,
     goes: {
@@ -85,10 +91,10 @@ export function asked(t: Typed): DeliveryAsked {
       layout: t.layout,
       address: t.address,
       server: t.server,
-      call: { address: t.call, method: t.method, headers: t.call && t.header ? [t.header] : [] },
+      call: { address: t.call, method: t.method, headers: headers.map((h) => h.name) },
     },
     keyId: folder ? undefined : t.keyId,
     keySecret: folder ? undefined : t.keySecret,
-    headers: t.header ? { [t.header]: t.value } : {},
+    headers: Object.fromEntries(headers.map((h) => [h.name, h.value])),
   }
 }

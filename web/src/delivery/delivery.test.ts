@@ -33,6 +33,15 @@ describe('a delivery', () => {
     expect(once.goes).toEqual(main.goes)
     expect(once.keyId).toBe('')
     expect(once.headers).toEqual({ Authorization: '' })
+    const more = {
+      ...typed(main),
+      headers: [
+        { name: ' X-Key ', value: 's' },
+        { name: '', value: 'lost' },
+      ],
+    }
+    expect(asked(more).goes.call.headers).toEqual(['X-Key'])
+    expect(asked({ ...more, call: '' }).headers).toEqual({})
     const folder = asked({
       ...typed(),
       name: 'Here',

@@ -111,14 +111,13 @@ function setTime(event: Event) {
     </button>
     <p class="quiet note">
       Each holds all sites, people and files. They lie on the server in
-      <span class="mono">{{ backups.folder }}</span
-      ><template v-if="backups.bucket">
-        and at <span class="mono">{{ backups.bucket }}</span
-        >, where each is read back once it was sent, and as many are kept.</template
+      <span class="mono">{{ backups.folder }}</span><template v-if="backups.bucket">
+        and at <span class="mono">{{ backups.bucket }}</span>, where each is read back once it was sent, and
+        as many are kept.</template
       ><template v-else
         >: have them copied to another machine, where nobody else reads them. With
-        <span class="mono">backup-bucket</span> in <span class="mono">venue.properties</span> they go to object
-        storage by themselves.</template
+        <span class="mono">backup-bucket</span> in <span class="mono">venue.properties</span> they go to
+        object storage by themselves.</template
       >
       On the server, <span class="mono">venue restore</span> makes a new data folder of one.
     </p>

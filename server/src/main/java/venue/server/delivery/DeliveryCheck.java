@@ -21,6 +21,7 @@ import venue.store.delivery.Delivery.Goes;
 public final class DeliveryCheck {
 
     private static final int LONGEST_NAME = 60;
+    private static final int MOST_HEADERS = 5;
     private static final int LONGEST = 500;
     private static final Set<String> METHODS = Set.of("POST", "PUT", "PATCH", "DELETE", "PURGE");
     private static final String PLAIN =
@@ -168,6 +169,9 @@ public final class DeliveryCheck {
                     "method",
                     "“" + cut(method) + "” can’t be the method of the call.",
                     "There are " + String.join(", ", METHODS.stream().sorted().toList()) + ".");
+        }
+        if (named.headers().size() > MOST_HEADERS) {
+            throw bad("headers", "A call has at most 5 headers of its own.", "Leave out what isn’t needed.");
         }
         for (String header : named.headers()) {
             if (!header.matches("[A-Za-z0-9-]{1,60}")) {
