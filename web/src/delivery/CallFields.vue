@@ -35,7 +35,7 @@ watch(
         type="password"
         autocomplete="new-password"
         :aria-label="`Value of header ${n + 1}`"
-        :placeholder="h.kept ? hint : ''"
+        :placeholder="h.kept ? hint : 'its value'"
       />
     </div>
   </div>

@@ -62,6 +62,10 @@ describe('a delivery', () => {
     })
     const doing = { words: 'Sends files', done: 12, of: 351, bytes: 1_000_000 }
     expect(stands({ ...main, stands: { ...main.stands, trouble, doing } }).words).toContain('12 of 351')
+    const comparing = { words: 'Compares', done: 1200, of: 0, bytes: 0 }
+    expect(stands({ ...main, stands: { ...main.stands, doing: comparing } }).words).toBe(
+      'Compares · 1,200 so far',
+    )
     expect(stands({ ...main, stands: { ...main.stands, release: 0 } }).words).toBe('Nothing is there yet')
   })
 })

@@ -13,9 +13,12 @@ const clock = (instant: string) =>
 export function stands(d: Delivery): { tone: string; words: string } {
   const { doing, trouble, release, at, objects, bytes } = d.stands
   if (doing) {
+    const done = doing.done.toLocaleString('en-GB')
     const far = doing.of
-      ? ` · ${doing.done.toLocaleString('en-GB')} of ${doing.of.toLocaleString('en-GB')}`
-      : ''
+      ? ` · ${done} of ${doing.of.toLocaleString('en-GB')}`
+      : doing.done
+        ? ` · ${done} so far`
+        : ''
     return { tone: '', words: `${doing.words}${far}${doing.bytes ? ` · ${weight(doing.bytes)}` : ''}` }
   }
   if (trouble) return { tone: 'must', words: trouble.says }

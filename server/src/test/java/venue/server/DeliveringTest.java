@@ -176,6 +176,18 @@ class DeliveringTest {
         assertThat(ours.body()).contains("action=\"http://" + Client.SITE);
         assertThat(Client.header(live(contact, "https://other.example"), "Access-Control-Allow-Origin"))
                 .isEmpty();
+        String sent = "x=y";
+        assertThat(stranger.form("/contact", sent, "Origin", ADDRESS, "Sec-Fetch-Site", "cross-site")
+                        .statusCode())
+                .as("it is looked at")
+                .isEqualTo(405);
+        assertThat(stranger.form("/contact", sent, "Origin", "https://other.example", "Sec-Fetch-Site", "cross-site")
+                        .statusCode())
+                .isEqualTo(403);
+        assertThat(stranger.form("/-/sign-in", sent, "Origin", ADDRESS, "Sec-Fetch-Site", "cross-site")
+                        .statusCode())
+                .as("members sign in here alone")
+                .isEqualTo(403);
         assertThat(live(contact.replace("element=", "element=none"), ADDRESS).statusCode())
                 .isEqualTo(404);
         assertThat(live(contact.replace("at=/contact", "at=/members"), ADDRESS).statusCode())

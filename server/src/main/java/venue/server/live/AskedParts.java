@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.body.form.FormNames;
-import venue.store.delivery.Deliveries;
 import venue.store.workspace.Workspace;
 
 /** Elements that the server alone can answer, for pages of a site that are served elsewhere: to those by name (CORS), and to nobody else. */
@@ -15,11 +14,11 @@ class AskedParts {
     private static final int LONGEST = 400;
 
     private final LiveSites sites;
-    private final Deliveries deliveries;
+    private final FormOrigins origins;
 
-    AskedParts(LiveSites sites, Deliveries deliveries) {
+    AskedParts(LiveSites sites, FormOrigins origins) {
         this.sites = sites;
-        this.deliveries = deliveries;
+        this.origins = origins;
     }
 
     static boolean isOne(String path) {
@@ -43,9 +42,7 @@ class AskedParts {
     void allow(Workspace workspace, HttpServletRequest asked, HttpServletResponse answer) {
         String origin = asked.getHeader("Origin");
         answer.addHeader("Vary", "Origin");
-        if (origin != null
-                && deliveries.of(workspace.site()).stream()
-                        .anyMatch(d -> d.goes().address().equals(origin))) {
+        if (origin != null && origins.isDelivered(workspace, origin)) {
             answer.setHeader("Access-Control-Allow-Origin", origin);
         }
     }

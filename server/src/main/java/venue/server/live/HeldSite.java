@@ -255,10 +255,10 @@ public final class HeldSite {
         if (wanted > all.size()) {
             return Reply.page(404, OwnPages.notFound(view));
         }
-        String xml = wanted == 0 && all.size() > 1
-                ? SitemapWriter.index(view.origin(), all.size())
-                : new String(all.get(Math.max(1, wanted) - 1), StandardCharsets.UTF_8);
-        return Reply.text(SitemapFiles.XML, xml, Reply.ASK);
+        byte[] xml = wanted == 0 && all.size() > 1
+                ? SitemapWriter.index(view.origin(), all.size()).getBytes(StandardCharsets.UTF_8)
+                : all.get(Math.max(1, wanted) - 1);
+        return Reply.bytes(SitemapFiles.XML, xml, Reply.ASK);
     }
 
     /** Written once for all its files. */

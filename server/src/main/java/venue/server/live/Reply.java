@@ -139,6 +139,11 @@ record Reply(
         return of(200, type, new Sent(body, null, etag(body), null), FOR_EVER, PAGE_POLICY);
     }
 
+    /** For what leaves this machine: whoever takes it tells it from others and compresses it. */
+    static Reply bytes(String type, byte[] body, String kept) {
+        return of(200, type, new Sent(body, null, "", null), kept, PAGE_POLICY);
+    }
+
     /** A file that is sent from where it lies. */
     static Reply file(String type, Path lies) {
         return file(type, new Lies(lies, null), FOR_EVER);

@@ -2,14 +2,12 @@ package venue.server.live;
 
 import jakarta.servlet.AsyncContext;
 import java.io.IOException;
-import java.net.URI;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletionStage;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -19,8 +17,7 @@ import venue.server.letter.Subscribing;
 import venue.store.workspace.Workspace;
 
 /**
- * Takes what forms send on a site. A browser says from where a form was sent (Fetch, 3.1; Fetch Metadata): one of another site is
- * refused. What has to wait, as a password that is compared, waits without holding a thread.
+ * Takes what forms send on a site. One that was sent by another site is refused. What has to wait, as a password that is compared, waits without holding a thread.
  */
 @Component
 class SentForms {
@@ -36,6 +33,7 @@ class SentForms {
     private final LiveSites sites;
     private final Baskets baskets;
     private final SubscriberPages subscribers;
+    private final FormOrigins origins;
 
     SentForms(
             Callers callers,
@@ -44,7 +42,9 @@ class SentForms {
             MemberSignIn signIn,
             LiveSites sites,
             Baskets baskets,
-            SubscriberPages subscribers) {
+            SubscriberPages subscribers,
+            FormOrigins origins) {
+        this.origins = origins;
         this.subscribers = subscribers;
         this.sites = sites;
         this.baskets = baskets;
@@ -64,7 +64,7 @@ class SentForms {
     }
 
     void take(Workspace workspace, Request asked, Response answer) throws IOException {
-        if (!isOfSite(asked)) {
+        if (!isOfSite(workspace, asked)) {
             plain(asked, answer, 403, "This form was sent by another site. Open it here, and send it again.\n");
         } else if (asked.getContentLengthLong() > MOST_BYTES) {
             plain(asked, answer, 413, "This is too much for one form.\n");
@@ -126,20 +126,12 @@ class SentForms {
         }));
     }
 
-    /** Whether what a browser says of where a form comes from is this site; what is no browser says nothing. */
-    static boolean isOfSite(Request asked) {
-        String fetched = asked.getHeader("Sec-Fetch-Site");
-        String origin = asked.getHeader("Origin");
-        return (fetched == null || fetched.equals("same-origin") || fetched.equals("none"))
-                && (origin == null || String.valueOf(asked.getHeader("Host")).equalsIgnoreCase(authority(origin)));
-    }
-
-    private static @Nullable String authority(String origin) {
-        try {
-            return URI.create(origin).getAuthority();
-        } catch (IllegalArgumentException none) {
-            return null;
-        }
+    /** Whether it may come from where it does: what concerns members is done here alone. */
+    private boolean isOfSite(Workspace workspace, Request asked) {
+        String path = asked.getRequestURI();
+        return path.equals(FormNames.BASKET) || path.equals(Subscribing.WHERE)
+                ? origins.isOfSite(workspace, asked)
+                : FormOrigins.isHere(asked);
     }
 
     static void plain(Request asked, Response answer, int status, String words) throws IOException {

@@ -58,6 +58,7 @@ class VisitorForms {
     private final Subscribing subscribing;
     private final VisitorComments comments;
     private final RatedPages rated;
+    private final FormOrigins origins;
 
     VisitorForms(
             LiveSites sites,
@@ -72,7 +73,9 @@ class VisitorForms {
             Seating seating,
             Subscribing subscribing,
             VisitorComments comments,
-            RatedPages rated) {
+            RatedPages rated,
+            FormOrigins origins) {
+        this.origins = origins;
         this.comments = comments;
         this.rated = rated;
         this.subscribing = subscribing;
@@ -101,7 +104,7 @@ class VisitorForms {
         if (!guard.mayTry(network)) {
             answer.setHeader("Retry-After", "60");
             refuse(asked, answer, 429, "So much is sent from where you are that nothing is looked at for a minute.\n");
-        } else if (!SentForms.isOfSite(asked)) {
+        } else if (!origins.isOfSite(workspace, asked)) {
             refuse(asked, answer, 403, "This form was sent by another site. Open it here, and send it again.\n");
         } else if (asked.getContentLengthLong() > FormBodies.most(asked)) {
             refuse(asked, answer, 413, "This is too much for one form.\n");
