@@ -41,7 +41,11 @@ final class Ledger {
             .weigher((String hash, Bundle bundle) -> weight(bundle))
             .build();
 
-    private record Waiting(Map<String, Instant> keys) {}
+    private record Waiting(Map<String, Instant> keys) {
+        Waiting {
+            keys = keys == null ? Map.of() : keys;
+        }
+    }
 
     private final Target target;
     private final InstantSource clock;

@@ -29,7 +29,11 @@ public record Bundle(Map<String, Copy> copies) {
 
     public static final Bundle EMPTY = new Bundle(Map.of());
 
-    private record Written(List<Copy> copies) {}
+    private record Written(List<Copy> copies) {
+        Written {
+            copies = copies == null ? List.of() : copies;
+        }
+    }
 
     public Bundle {
         copies = Map.copyOf(copies);

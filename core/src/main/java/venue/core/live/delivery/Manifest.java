@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.json.ItemJson;
 
@@ -145,6 +147,9 @@ public record Manifest(int format, String site, Layout layout, Shows shows, Map<
         Manifest read = ItemJson.readFromElsewhere(Manifest.class, new String(bytes, StandardCharsets.UTF_8));
         if (read.format() != FORMAT) {
             throw new IOException("it has the form " + read.format() + ", and this Venue knows " + FORMAT);
+        }
+        if (Stream.of(read.site(), read.layout(), read.shows()).anyMatch(Objects::isNull)) {
+            throw new IOException("it doesn’t say whose it is, where it lies or what it shows");
         }
         return read;
     }
