@@ -135,6 +135,7 @@ class BookingTest {
         assertThat(page.locator(".hook")).containsText("localhost is asked wherever it stands");
         page.locator(".stand .strong").click();
         Chromium.release(page);
+        assertThat(page.locator(".done")).containsText("is live");
         page.goBack();
         assertThat(page.locator(".hook")).isVisible();
     }
