@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import software.amazon.awssdk.core.exception.SdkException;
 import software.amazon.awssdk.core.sync.RequestBody;
 import software.amazon.awssdk.services.s3.S3Client;
 import software.amazon.awssdk.services.s3.model.CompletedPart;
@@ -36,15 +37,21 @@ final class InParts {
     /** @param part how long each is, 5 MB at least; longer where there would be more than 10,000 */
     static void put(S3Client client, PutObjectRequest whole, Content content, int part) throws IOException {
         InParts parts = new InParts(client, whole);
-        boolean done = false;
         try {
             parts.send(content, (int) Math.max(part, content.size() / MOST + 1));
-            done = true;
-        } finally {
-            if (!done) {
-                client.abortMultipartUpload(
-                        r -> r.bucket(whole.bucket()).key(whole.key()).uploadId(parts.upload));
-            }
+        } catch (IOException | RuntimeException failed) {
+            parts.leave(failed);
+            throw failed;
+        }
+    }
+
+    /** What lies there of it is let go; why it failed is told, and not that this did, too. */
+    private void leave(Exception failed) {
+        try {
+            client.abortMultipartUpload(
+                    r -> r.bucket(whole.bucket()).key(whole.key()).uploadId(upload));
+        } catch (SdkException also) {
+            failed.addSuppressed(also);
         }
     }
 
