@@ -9,16 +9,20 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.InstantSource;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.awaitility.Awaitility;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -28,10 +32,12 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import tools.jackson.databind.JsonNode;
+import venue.core.basics.item.Hash;
 import venue.core.live.delivery.Layout;
 import venue.server.app.FolderParts;
 import venue.server.delivery.TargetTrouble;
 import venue.server.live.HeldSite;
+import venue.store.database.Database;
 import venue.store.delivery.Deliveries;
 import venue.store.delivery.Delivery;
 
@@ -111,7 +117,7 @@ class DeliveriesTest {
             Map<String, byte[]> there = storage.all("site/");
             for (HeldSite.Answer answer : before.values()) {
                 if (answer.headers().status() == 200) {
-                    assertThat(there.get(key(answer.path(), answer)))
+                    assertThat(there.get(key("site/", answer)))
                             .as(answer.path())
                             .isEqualTo(Delivered.body(answer));
                 }
@@ -138,10 +144,10 @@ class DeliveriesTest {
         }
     }
 
-    private static String key(String path, HeldSite.Answer answer) {
-        String bare = path.substring(1);
+    private static String key(String prefix, HeldSite.Answer answer) {
+        String bare = answer.path().substring(1);
         boolean page = answer.headers().type().startsWith("text/html") && !bare.endsWith(".html");
-        return "site/" + (page ? (bare.isEmpty() ? "" : bare + "/") + "index.html" : bare);
+        return prefix + (page ? (bare.isEmpty() ? "" : bare + "/") + "index.html" : bare);
     }
 
     /** As a visitor walks it from home: each page of then or now, with its files, and leading to nothing that isn't there. */
@@ -194,12 +200,63 @@ class DeliveriesTest {
         String from = "s3://" + ObjectStorage.BUCKET + "/" + name;
         assertThat(verb(reached, "restore", "--from", from, "--data", again.toString()))
                 .isZero();
-        try (OwnFolder restored = OwnFolder.open(again, null)) {
-            assertThat(restored.site(Delivered.SITE.text()).now().release())
+        // Where the machine and its storage are lost, it is delivered from another to another.
+        String address = "http://" + HOST;
+        try (Database database = Database.open(again)) {
+            FolderParts restored = FolderParts.of(again, database, InstantSource.system());
+            Delivered elsewhere = new Delivered(restored, new Deliveries(database));
+            assertThat(elsewhere.workspace.now().release())
                     .isEqualTo(site.workspace.now().release());
+            Delivery.Bucket other = new Delivery.Bucket(
+                    "http://127.0.0.1:" + storage.port(), "", ObjectStorage.BUCKET, "other", true, false);
+            elsewhere.send(Delivered.to(other, Layout.AT_ADDRESSES, address));
+        }
+        Map<String, byte[]> there = storage.all("other/");
+        for (HeldSite.Answer answer : site.answers(address).values()) {
+            if (answer.headers().status() == 200) {
+                assertThat(there.get(key("other/", answer))).as(answer.path()).isEqualTo(Delivered.body(answer));
+            }
         }
         assertThat(verb(reached, "restore", "--from", to + "/none.venuebackup", "--data", top + "/other"))
                 .isEqualTo(2);
+    }
+
+    @Test
+    void whatWasLostThereIsMendedByDeliverAgain() throws Exception {
+        long seed = Long.getLong("venue.seed", System.nanoTime());
+        System.out.println("The same again by -Dvenue.seed=" + seed);
+        Random chance = new Random(seed);
+        Path to = top.resolve("to");
+        Delivery delivery =
+                Delivered.to(to, chance.nextBoolean() ? Layout.BY_HASH : Layout.AT_ADDRESSES, "http://" + HOST, "");
+        site.send(delivery);
+        Map<Path, String> before = files(to);
+        List<Path> lost =
+                before.keySet().stream().filter(f -> chance.nextInt(20) == 0).toList();
+        for (Path file : lost) {
+            if (chance.nextBoolean()) {
+                Files.delete(file);
+            } else {
+                Files.writeString(file, "damaged");
+            }
+        }
+        Files.writeString(to.resolve(".part123"), "broken off");
+        deliveries.keep(delivery, deliveries.state(delivery).hurried(true));
+        assertThat(site.send(delivery).objects()).isPositive();
+        assertThat(files(to)).isEqualTo(before);
+        assertThat(site.send(delivery).objects()).isZero();
+    }
+
+    private static Map<Path, String> files(Path folder) throws IOException {
+        Map<Path, String> all = new HashMap<>();
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                if (!file.endsWith(".venue/manifest.json") && !file.endsWith(".venue/lock")) {
+                    all.put(file, Hash.over(file).text());
+                }
+            }
+        }
+        return all;
     }
 
     @Test

@@ -31,7 +31,10 @@ final class Nginx implements AutoCloseable {
 
     /** Starts it with what stands within {@code http}, and waits until it listens. */
     static Nginx start(Path folder, String http, int port) throws IOException, InterruptedException {
+        Path brotli = Path.of("/usr/lib/nginx/modules/ngx_http_brotli_static_module.so");
+        String loads = Files.exists(brotli) ? "load_module " + brotli + ";" : "";
         Path all = Files.writeString(folder.resolve("nginx.conf"), """
+                %3$s
                 daemon off;
                 pid %1$s/pid;
                 error_log stderr;
@@ -45,7 +48,7 @@ final class Nginx implements AutoCloseable {
                     scgi_temp_path %1$s/scgi;
                 %2$s
                 }
-                """.formatted(folder, http));
+                """.formatted(folder, http, loads));
         Path said = folder.resolve("said");
         Process process = new ProcessBuilder("nginx", "-p", folder.toString(), "-c", all.toString())
                 .redirectErrorStream(true)

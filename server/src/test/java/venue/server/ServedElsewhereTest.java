@@ -2,6 +2,7 @@ package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.aayushatharva.brotli4j.decoder.Decoder;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
@@ -94,12 +95,16 @@ class ServedElsewhereTest {
             HttpResponse<String> slash = stranger.visitAt(port, "/visit/");
             assertThat(slash.statusCode()).isEqualTo(301);
             assertThat(Client.header(slash, "Location")).containsExactly("/visit");
+            byte[] plain = stranger.bytesAt(port, "/visit").body();
+            HttpResponse<byte[]> smaller = stranger.bytesAt(port, "/visit", "Accept-Encoding", "gzip, br");
+            assertThat(smaller.headers().firstValue("Content-Encoding")).contains("br");
+            assertThat(smaller.headers().allValues("Vary")).containsExactly("Accept-Encoding");
+            assertThat(Decoder.decompress(smaller.body()).getDecompressedData()).isEqualTo(plain);
             HttpResponse<byte[]> small = stranger.bytesAt(port, "/visit", "Accept-Encoding", "gzip");
             assertThat(small.headers().firstValue("Content-Encoding")).contains("gzip");
             assertThat(small.headers().allValues("Vary")).containsExactly("Accept-Encoding");
-            try (GZIPInputStream plain = new GZIPInputStream(new ByteArrayInputStream(small.body()))) {
-                assertThat(plain.readAllBytes())
-                        .isEqualTo(stranger.bytesAt(port, "/visit").body());
+            try (GZIPInputStream zip = new GZIPInputStream(new ByteArrayInputStream(small.body()))) {
+                assertThat(zip.readAllBytes()).isEqualTo(plain);
             }
             String tag = small.headers().firstValue("ETag").orElseThrow();
             assertThat(stranger.bytesAt(port, "/visit", "Accept-Encoding", "gzip", "If-None-Match", tag)

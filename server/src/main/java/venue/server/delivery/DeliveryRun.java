@@ -66,6 +66,7 @@ public final class DeliveryRun implements AutoCloseable {
     private final Sending sending;
     private final Ledger ledger;
     private final Spool spool;
+    private final Copies copies;
     private final Weighing weighing;
     private final Instant now;
 
@@ -75,14 +76,18 @@ public final class DeliveryRun implements AutoCloseable {
         this.how = how;
         now = how.clock().instant();
         ledger = Ledger.read(target, goal.site(), goal.layout(), how.clock(), how.run(), how.before());
+        if (how.again()) {
+            ledger.doubt();
+        }
         spool = new Spool(how.scratch());
-        Copies copies = new Copies(goal.held(), goal.layout(), spool);
+        copies = new Copies(goal.held(), goal.layout(), spool);
         sending = new Sending(target, ledger, copies, progress);
         weighing = new Weighing(ledger, goal, copies, sending, how.again(), now);
     }
 
     /** What would be done; nothing is written. */
     Steps foreseen() {
+        spool.keepNothing();
         Weighing.Work work = weighing.work();
         return Steps.between(goal.layout(), work.before(), work.after(), work.doubtful());
     }
@@ -122,12 +127,18 @@ public final class DeliveryRun implements AutoCloseable {
     private boolean isSettled(Weighing.Work work, Steps steps) {
         Manifest manifest = ledger.manifest();
         return steps.all().isEmpty()
+                && !isAnew()
                 && manifest.going().next().isEmpty()
                 && manifest.release() == goal.held().release()
                 && manifest.shows().address().equals(goal.address())
                 && work.after().entrySet().stream()
                         .allMatch(e -> e.getValue().equals(work.before().get(e.getKey())))
                 && !isToSweep();
+    }
+
+    /** Whether what is told of all that lies there is written anew: nothing is believed, or another Venue wrote it, maybe otherwise. */
+    private boolean isAnew() {
+        return how.again() || !ledger.manifest().shows().by().equals(Version.OURS);
     }
 
     private boolean isToSweep() {
@@ -192,7 +203,10 @@ public final class DeliveryRun implements AutoCloseable {
 
     private Copy nowhere(Map<String, Copy> after) {
         Copy now = after.get(HeldSite.NOWHERE);
-        return now == null ? ledger.find(HeldSite.NOWHERE).orElseThrow() : now;
+        return now == null
+                ? ledger.find(HeldSite.NOWHERE)
+                        .orElseGet(() -> copies.take(goal.held().answer(HeldSite.NOWHERE), c -> true))
+                : now;
     }
 
     private Map<String, Held> bundles(Map<String, Copy> put, Map<String, Copy> gone) {
@@ -201,6 +215,9 @@ public final class DeliveryRun implements AutoCloseable {
                 .filter(at -> !ledger.find(at).equals(Optional.ofNullable(put.get(at))))
                 .map(Bundle::of)
                 .forEach(names::add);
+        if (isAnew()) {
+            names.addAll(ledger.manifest().holds().keySet());
+        }
         Map<String, Held> next = new TreeMap<>();
         names.forEach(name -> {
             List<Copy> here = put.values().stream()

@@ -47,6 +47,11 @@ final class FolderTarget implements Target {
         }
     }
 
+    /** Whether a key is that of a file whose writer was ended in the middle of it. */
+    static boolean isBrokenOff(String key) {
+        return key.substring(key.lastIndexOf('/') + 1).matches("\\.part\\d+");
+    }
+
     private interface Work<T> {
         T done() throws IOException;
     }

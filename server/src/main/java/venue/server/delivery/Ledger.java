@@ -11,7 +11,10 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Hash;
@@ -52,6 +55,9 @@ final class Ledger {
     private final String run;
     private Manifest manifest;
     private @Nullable String tag;
+    private boolean doubts;
+    /** The hashes of bundles that were found damaged. */
+    private final Set<String> lost = ConcurrentHashMap.newKeySet();
 
     private Ledger(Target target, InstantSource clock, String run, Manifest manifest, @Nullable String tag) {
         this.target = target;
@@ -179,20 +185,34 @@ final class Ledger {
     }
 
     private Bundle read(@Nullable Held held) {
-        if (held == null || held.hash().isEmpty()) {
+        if (held == null || held.hash().isEmpty() || lost.contains(held.hash())) {
             return Bundle.EMPTY;
         }
-        return BUNDLES.get(held.hash(), hash -> {
-            byte[] bytes = target.get(held.key()).map(Target.Got::bytes).orElse(new byte[0]);
-            if (!Hash.over(bytes).text().equals(hash)) {
+        Bundle known = BUNDLES.get(held.hash(), hash -> fetched(held).orElse(null));
+        if (known == null) {
+            if (!doubts) {
                 throw new TargetTrouble("A part of the manifest at " + target.where() + " is damaged.", DAMAGED);
             }
-            try {
-                return Bundle.read(bytes);
-            } catch (IOException unfit) {
-                throw new TargetTrouble(String.valueOf(unfit.getMessage()), DAMAGED, unfit);
-            }
-        });
+            lost.add(held.hash());
+        }
+        return known == null ? Bundle.EMPTY : known;
+    }
+
+    /** Nothing where what lies there is not what it is named by. */
+    private Optional<Bundle> fetched(Held held) {
+        byte[] bytes = target.get(held.key()).map(Target.Got::bytes).orElse(new byte[0]);
+        try {
+            return Hash.over(bytes).text().equals(held.hash()) ? Optional.of(Bundle.read(bytes)) : Optional.empty();
+        } catch (IOException unfit) {
+            throw new TargetTrouble(String.valueOf(unfit.getMessage()), DAMAGED, unfit);
+        }
+    }
+
+    /** From now on nothing is believed: bundles are read back, and one that is damaged counts as nothing that lies there. */
+    void doubt() {
+        doubts = true;
+        Stream.concat(manifest.holds().values().stream(), manifest.going().next().values().stream())
+                .forEach(held -> BUNDLES.invalidate(held.hash()));
     }
 
     Optional<Copy> find(String at) {

@@ -25,6 +25,9 @@ final class NginxMap {
     private static final List<String> FIELDS =
             List.of("status", "key", "zip", "own", "to", "policy", "kept", "download", "type");
 
+    /** The number of the form of a line. Another form has another name: who follows fetches no map twice. */
+    private static final int FORM = 1;
+
     private static final String MORE = """
             map $VVkept $VVshared { default ""; "FOREVER" "*"; }
             map $VVto $VVleads { default ""; "~^\\?(.+)$" $1$is_args$args; "~^([^?].*)$" $1; }
@@ -86,7 +89,11 @@ final class NginxMap {
     private NginxMap() {}
 
     static String key(Held held) {
-        return ".venue/maps/" + held.hash() + ".map";
+        return ".venue/maps/" + name(held);
+    }
+
+    private static String name(Held held) {
+        return held.hash() + "-" + FORM + ".map";
     }
 
     /** An address a line: {@code status|key|compressed|own address|leads to|policy|kept|download|type}. */
@@ -159,7 +166,7 @@ final class NginxMap {
                 .append(missing)
                 .append(";\n");
         bundles.stream()
-                .map(h -> "    include @maps@/" + h.hash() + ".map;\n")
+                .map(h -> "    include @maps@/" + name(h) + ";\n")
                 .sorted()
                 .forEach(text::append);
         text.append("}\n\n");

@@ -155,6 +155,7 @@ final class Sending implements AutoCloseable {
     Set<String> differing(Map<String, Copy> after) {
         Map<String, Target.Found> there = new TreeMap<>();
         target.each("", found -> there.put(found.key(), found));
+        remove(there.keySet().stream().filter(FolderTarget::isBrokenOff).toList());
         Set<String> differing = new HashSet<>();
         after.values().stream().filter(c -> !c.lies().key().isEmpty()).forEach(copy -> {
             progress.at("Compares with what lies there", 0, 0, 0);

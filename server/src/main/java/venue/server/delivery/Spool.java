@@ -23,6 +23,7 @@ final class Spool implements AutoCloseable {
     private final Path folder;
     private final Map<String, byte[]> held = new ConcurrentHashMap<>();
     private final Map<String, Place> places = new ConcurrentHashMap<>();
+    private boolean keeps = true;
     private long weight;
     private @Nullable FileChannel file;
     private long end;
@@ -31,7 +32,15 @@ final class Spool implements AutoCloseable {
         this.folder = folder;
     }
 
+    /** For whoever sends nothing. */
+    void keepNothing() {
+        keeps = false;
+    }
+
     synchronized void keep(String name, byte[] bytes) {
+        if (!keeps) {
+            return;
+        }
         if (weight + bytes.length <= IN_MEMORY) {
             weight += bytes.length;
             held.put(name, bytes);

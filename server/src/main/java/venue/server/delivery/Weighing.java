@@ -134,13 +134,13 @@ final class Weighing {
 
     private Work some(Set<String> pages, Set<String> doubtful) throws IOException {
         Map<String, Copy> before = new TreeMap<>();
-        Set<String> from = new HashSet<>(goal.held().told());
+        Set<String> from = new HashSet<>(doubtful);
         Set<String> touched = new HashSet<>(pages);
         due().forEach(c -> (c.page().isEmpty() ? from : touched).add(c.page().isEmpty() ? c.at() : c.page()));
         doubtful.forEach(
                 at -> ledger.find(at).map(Copy::page).filter(p -> !p.isEmpty()).ifPresent(touched::add));
-        from.addAll(doubtful);
         touched.stream().flatMap(p -> goal.held().address(p).stream()).forEach(from::add);
+        from.addAll(goal.held().told(touched));
         Set<String> beneath = new HashSet<>();
         for (String at : from) {
             ledger.find(at).ifPresent(c -> {
@@ -148,6 +148,7 @@ final class Weighing {
                 beneath.addAll(c.beneath());
             });
         }
+        from.addAll(beneath);
         beneath.forEach(at -> ledger.find(at).ifPresent(c -> before.put(at, c)));
         Map<String, Copy> after = new TreeMap<>();
         take(from, before, doubtful, after);

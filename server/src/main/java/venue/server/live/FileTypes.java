@@ -15,7 +15,7 @@ public final class FileTypes {
     private static final Map<String, String> OURS = Map.ofEntries(
             Map.entry("html", "text/html; charset=utf-8"),
             Map.entry("plain", "text/plain; charset=utf-8"),
-            Map.entry("xml", SitemapFiles.XML),
+            Map.entry("xml", LiveSitemaps.XML),
             Map.entry("atom", Atom.TYPE + "; charset=utf-8"),
             Map.entry("feed", "application/feed+json; charset=utf-8"),
             Map.entry("calendar", "text/calendar; charset=utf-8"),

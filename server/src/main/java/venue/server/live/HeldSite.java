@@ -1,6 +1,5 @@
 package venue.server.live;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -17,6 +16,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.body.form.VisitorFacts;
@@ -24,12 +24,13 @@ import venue.core.body.listing.Asked;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
-import venue.core.live.sitemap.SitemapWriter;
+import venue.core.live.sitemap.SitemapCut;
+import venue.core.live.sitemap.SitemapFiles;
+import venue.core.live.sitemap.SitemapPath;
 import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 import venue.core.show.render.Lasts;
-import venue.core.show.render.OwnPages;
 import venue.core.show.render.View;
 import venue.server.proof.FileDoor;
 import venue.store.media.MediaFiles;
@@ -51,7 +52,6 @@ public final class HeldSite {
     private final Standing standing;
     private final View view;
     private final SiteFiles files;
-    private @Nullable List<byte[]> sitemap;
 
     public HeldSite(Workspace workspace, MediaFiles media, String origin, Instant at) {
         this(workspace.now(), media, origin, at, VisitorFacts.AWAY);
@@ -72,7 +72,7 @@ public final class HeldSite {
      * What is answered at an address.
      *
      * @param path decoded
-     * @param beneath what else there is beneath the address of a page: further pages, feeds
+     * @param beneath what else there is with it: further pages and feeds of a page, the files in which one of the sitemap goes on
      * @param asks whether what a visitor chooses there makes it another
      * @param until from when on it may be another though nothing is released; absent where it is right for good
      */
@@ -133,13 +133,27 @@ public final class HeldSite {
 
     /** The addresses that are asked for by machines, and the one that stands for all that are none. */
     public List<String> told() {
-        List<String> all = new ArrayList<>(List.of("/robots.txt", "/sitemap.xml", NOWHERE));
-        if (sitemap().size() > 1) {
-            for (int n = 1; n <= sitemap().size(); n++) {
-                all.add("/sitemap-" + n + ".xml");
-            }
+        List<String> all = new ArrayList<>(List.of("/robots.txt", SitemapPath.FIRST.text(), NOWHERE));
+        int lots = sitemap().cut().size();
+        if (lots > 1) {
+            IntStream.rangeClosed(1, lots)
+                    .mapToObj(lot -> new SitemapPath(lot, 1).text())
+                    .forEach(all::add);
         }
         return all;
+    }
+
+    /** Those of them that may be others where some pages are, and none comes or goes. */
+    public List<String> told(Collection<String> pages) {
+        SitemapCut cut = sitemap().cut();
+        return cut.size() == 1
+                ? told()
+                : Stream.concat(
+                                Stream.of("/robots.txt", NOWHERE),
+                                pages.stream()
+                                        .map(p -> new SitemapPath(cut.of(p), 1).text())
+                                        .distinct())
+                        .toList();
     }
 
     /** Gives what is answered at some addresses, then what that is made of and what is beneath it, without what is skipped. */
@@ -226,15 +240,23 @@ public final class HeldSite {
     /** What is answered at an address, decoded. */
     public Answer answer(String path) {
         Lasts lasts = new Lasts();
-        Reply reply = reply(path, lasts);
+        Optional<SitemapFiles.File> file = standing.release() == 0
+                ? Optional.empty()
+                : SitemapPath.of(path).flatMap(sitemap()::at);
+        Reply reply =
+                file.map(f -> Reply.bytes(LiveSitemaps.XML, f.xml(), Reply.ASK)).orElseGet(() -> reply(path, lasts));
         return new Answer(
                 path,
                 new Answer.Headers(
                         reply.status(), reply.type(), reply.location(), reply.kept(), reply.policy(), reply.download()),
                 new Answer.Content(reply.sent().body(), reply.sent().file()),
-                beneath(path, reply.ways()),
+                file.map(SitemapFiles.File::beside).orElseGet(() -> beneath(path, reply.ways())),
                 reply.ways().asks(),
                 lasts.end(standing.live().site().zone()));
+    }
+
+    private SitemapFiles sitemap() {
+        return new SitemapFiles(view, standing.changed());
     }
 
     private Reply reply(String path, Lasts lasts) {
@@ -246,35 +268,7 @@ public final class HeldSite {
             return files.find(standing.release() + " ", () -> Stream.of(standing.live()), path)
                     .orElseGet(() -> replies.at(path, Map.of()));
         }
-        return SitemapFiles.isOne(path) ? sitemap(path) : replies.at(path, Map.of());
-    }
-
-    private Reply sitemap(String path) {
-        List<byte[]> all = sitemap();
-        int wanted = SitemapFiles.number(path);
-        if (wanted > all.size()) {
-            return Reply.page(404, OwnPages.notFound(view));
-        }
-        byte[] xml = wanted == 0 && all.size() > 1
-                ? SitemapWriter.index(view.origin(), all.size()).getBytes(StandardCharsets.UTF_8)
-                : all.get(Math.max(1, wanted) - 1);
-        return Reply.bytes(SitemapFiles.XML, xml, Reply.ASK);
-    }
-
-    /** Written once for all its files. */
-    private List<byte[]> sitemap() {
-        List<byte[]> known = sitemap;
-        if (known == null) {
-            List<ByteArrayOutputStream> files = new ArrayList<>();
-            SitemapFiles.write(view, standing.changed(), n -> {
-                ByteArrayOutputStream file = new ByteArrayOutputStream();
-                files.add(file);
-                return file;
-            });
-            known = files.stream().map(ByteArrayOutputStream::toByteArray).toList();
-            sitemap = known;
-        }
-        return known;
+        return replies.at(path, Map.of());
     }
 
     private static List<String> beneath(String path, Reply.Ways ways) {

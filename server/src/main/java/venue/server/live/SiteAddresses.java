@@ -12,6 +12,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
+import venue.core.live.sitemap.SitemapPath;
 import venue.core.model.gate.Visitor;
 import venue.core.show.render.Rendered;
 import venue.core.show.render.View;
@@ -34,7 +35,7 @@ class SiteAddresses {
 
     private final Noted noted;
     private final LiveSites sites;
-    private final SitemapFiles sitemaps;
+    private final LiveSitemaps sitemaps;
     private final Telling telling;
     private final SiteFiles files;
     private final Proofs proofs;
@@ -49,7 +50,7 @@ class SiteAddresses {
 
     SiteAddresses(
             LiveSites sites,
-            SitemapFiles sitemaps,
+            LiveSitemaps sitemaps,
             Telling telling,
             SiteFiles files,
             Proofs proofs,
@@ -113,8 +114,9 @@ class SiteAddresses {
         if (sent.isPresent()) {
             return sent.get();
         }
-        if (SitemapFiles.isOne(path)) {
-            return sitemaps.at(workspace, path);
+        Optional<SitemapPath> sitemap = SitemapPath.of(path);
+        if (sitemap.isPresent()) {
+            return sitemaps.at(workspace, sitemap.get());
         }
         if (telling.isKey(workspace.site(), workspace.now(), path)) {
             return Reply.text("text/plain; charset=utf-8", telling.key(workspace.site()), Reply.ASK);

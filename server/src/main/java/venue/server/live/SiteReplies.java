@@ -1,13 +1,13 @@
 package venue.server.live;
 
-import java.io.ByteArrayOutputStream;
-import java.io.OutputStream;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Map;
+import java.util.Optional;
 import venue.core.live.sitemap.Sitemap;
-import venue.core.live.sitemap.SitemapWriter;
+import venue.core.live.sitemap.SitemapFiles;
+import venue.core.live.sitemap.SitemapPath;
 import venue.core.show.render.OwnPages;
 import venue.core.show.render.View;
 
@@ -26,8 +26,9 @@ record SiteReplies(View view, Map<String, Instant> changed) {
         if (path.equals("/robots.txt")) {
             return Reply.text("text/plain; charset=utf-8", Sitemap.robots(view.edition(), view.origin()), Reply.ASK);
         }
-        if (SitemapFiles.isOne(path)) {
-            return sitemap(path);
+        Optional<SitemapPath> sitemap = SitemapPath.of(path);
+        if (sitemap.isPresent()) {
+            return sitemap(sitemap.get());
         }
         return new Suggestions(view).at(path, query).orElseGet(() -> new PageReplies(view, query).at(path));
     }
@@ -47,18 +48,10 @@ record SiteReplies(View view, Map<String, Instant> changed) {
         }
     }
 
-    /** The sitemap is the same for all who ask: it is for search engines, who are strangers. What is on the way is not held in memory. */
-    private Reply sitemap(String path) {
-        int wanted = SitemapFiles.number(path);
-        ByteArrayOutputStream file = new ByteArrayOutputStream();
-        int count = SitemapFiles.write(
-                view, changed, n -> n == Math.max(1, wanted) ? file : OutputStream.nullOutputStream());
-        if (wanted > count) {
-            return Reply.page(404, OwnPages.notFound(view));
-        }
-        String xml = wanted == 0 && count > 1
-                ? SitemapWriter.index(view.origin(), count)
-                : file.toString(StandardCharsets.UTF_8);
-        return Reply.text(SitemapFiles.XML, xml, Reply.ASK);
+    private Reply sitemap(SitemapPath path) {
+        return new SitemapFiles(view, changed)
+                .at(path)
+                .map(f -> Reply.text(LiveSitemaps.XML, new String(f.xml(), StandardCharsets.UTF_8), Reply.ASK))
+                .orElseGet(() -> Reply.page(404, OwnPages.notFound(view)));
     }
 }

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.edition.PageState;
 import venue.core.live.sitemap.Sitemap;
+import venue.core.live.sitemap.SitemapFiles;
 import venue.core.live.sitemap.SitemapTable;
 import venue.core.live.sitemap.SitemapWriter;
 import venue.core.model.gate.Visitor;
@@ -141,15 +142,20 @@ class SitemapController {
                 .seenBy(Visitor.STRANGER);
     }
 
-    /** How the live sitemap begins, as search engines get it. */
+    /** How the live sitemap begins, as search engines get it: where it is long, the index of its files. */
     @GetMapping(value = "/sitemap.xml", produces = MediaType.APPLICATION_XML_VALUE)
     String xml(Here here) throws IOException {
         Standing standing = here.now();
-        ByteArrayOutputStream file = new ByteArrayOutputStream();
-        if (standing.release() > 0) {
-            SitemapWriter.write(
-                    Sitemap.addresses(view(standing), standing.changed()).limit(SHOWN), n -> file);
+        if (standing.release() == 0) {
+            return "";
         }
+        SitemapFiles files = new SitemapFiles(view(standing), standing.changed());
+        if (files.cut().size() > 1) {
+            return files.index();
+        }
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        SitemapWriter.write(
+                Sitemap.addresses(view(standing), standing.changed()).limit(SHOWN), n -> file);
         return file.toString(StandardCharsets.UTF_8);
     }
 }

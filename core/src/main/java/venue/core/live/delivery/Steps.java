@@ -6,8 +6,8 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import venue.core.live.sitemap.SitemapPath;
 
 /**
  * What is to be done on a target so that it shows other copies than before, stage after stage: within one, the order doesn't matter. After
@@ -35,8 +35,6 @@ public final class Steps {
 
     /** @param puts whether it lies there after it, or is gone */
     public record Step(boolean puts, Copy copy) {}
-
-    private static final Set<String> TELLING = Set.of("/robots.txt", "/sitemap.xml");
 
     private final Map<Stage, List<Step>> stages = new EnumMap<>(Stage.class);
 
@@ -83,7 +81,7 @@ public final class Steps {
         if (copy.isFile()) {
             return Stage.FILES;
         }
-        if (TELLING.contains(copy.at()) || copy.at().matches("/sitemap-\\d+\\.xml")) {
+        if (copy.at().equals("/robots.txt") || SitemapPath.of(copy.at()).isPresent()) {
             return Stage.TOLD;
         }
         if (was == null) {

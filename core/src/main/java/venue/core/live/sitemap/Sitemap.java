@@ -63,13 +63,12 @@ public final class Sitemap {
 
     /** The addresses, the home page first, then in the plan's order; each is worked out when it is asked for. */
     public static Stream<Address> addresses(View view, Map<String, Instant> changed) {
-        Edition edition = view.edition();
-        Stream<Page> others = edition.plan()
-                .inOrder()
-                .map(id -> edition.require(Page.class, id))
-                .filter(p -> !edition.isHome(p));
-        return Stream.concat(edition.home().stream(), others)
-                .filter(p -> whyNot(edition, p.id()).isEmpty())
+        return addresses(view, SitemapCut.pages(view.edition()), changed);
+    }
+
+    /** Those of some pages. */
+    static Stream<Address> addresses(View view, Stream<Page> pages, Map<String, Instant> changed) {
+        return pages.filter(p -> whyNot(view.edition(), p.id()).isEmpty())
                 .flatMap(p -> of(view, p, changed.getOrDefault(p.id(), Instant.EPOCH)));
     }
 

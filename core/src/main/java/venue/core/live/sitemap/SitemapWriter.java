@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Iterator;
+import java.util.List;
 import java.util.stream.Stream;
 
 /**
@@ -138,16 +139,10 @@ public final class SitemapWriter {
         url.append(before).append((char) ('0' + number / 10)).append((char) ('0' + number % 10));
     }
 
-    /** The index that names {@code count} files under {@code origin}. */
-    public static String index(String origin, int count) {
+    /** The index that names files, by their addresses. */
+    static String index(List<String> files) {
         StringBuilder out = new StringBuilder(XML).append("<sitemapindex xmlns=\"" + NAMESPACE + "\">\n");
-        for (int i = 1; i <= count; i++) {
-            out.append("<sitemap><loc>")
-                    .append(origin)
-                    .append("/sitemap-")
-                    .append(i)
-                    .append(".xml</loc></sitemap>\n");
-        }
+        files.forEach(f -> out.append("<sitemap><loc>").append(f).append("</loc></sitemap>\n"));
         return out.append("</sitemapindex>\n").toString();
     }
 

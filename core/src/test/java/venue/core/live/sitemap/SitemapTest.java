@@ -6,15 +6,21 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import venue.core.Mischief;
 import venue.core.Sites;
@@ -25,6 +31,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.model.gate.Visitor;
+import venue.core.model.page.Page;
 import venue.core.show.render.View;
 
 class SitemapTest {
@@ -47,8 +54,23 @@ class SitemapTest {
         assertThat(files(many, 10, 1_000_000)).hasSize(3);
         int two = files(many.subList(0, 2), 100, 1_000_000).get(0).length();
         assertThat(files(many, 100, two)).hasSize(13).allMatch(f -> f.length() <= two);
-        assertThat(SitemapWriter.index("http://y", 2))
-                .contains("<loc>http://y/sitemap-1.xml</loc>", "<loc>http://y/sitemap-2.xml</loc>");
+    }
+
+    /** The laws: each address is once in a file that is named; a page that changes, changes one file, and not the index. */
+    @Property(tries = 20)
+    void whatIsCutIsWholeAndAPageThatChangesChangesOneFile(
+            @ForAll @IntRange(max = 1_300) int pages, @ForAll @IntRange(min = 90, max = 900) int most) {
+        Edition site = Sites.small().with(many(pages), List.of());
+        Map<String, String> told = told(site, NOW, most);
+        assertThat(told.values().stream().flatMap(f -> loc(f, "<url><loc>")))
+                .doesNotHaveDuplicates()
+                .containsExactlyInAnyOrderElementsOf(
+                        entries(site).stream().map(Sitemap.Address::address).toList());
+        assertThat(told.size() == 1).isEqualTo(pages + 3 <= Math.min(SitemapCut.MOST_PAGES, most));
+        Map<String, String> later = told(site, NOW.plusSeconds(1), most);
+        assertThat(later.keySet().stream().filter(f -> !later.get(f).equals(told.get(f))))
+                .hasSize(1)
+                .allMatch(f -> told.size() == 1 || !f.equals("/sitemap.xml"));
     }
 
     @Test
@@ -126,5 +148,33 @@ class SitemapTest {
     private static List<Sitemap.Address> entries(Edition site) {
         View view = View.of(site, NOW, "http://y", View.Mode.VISITOR);
         return Sitemap.addresses(view, Map.of("home", NOW)).toList();
+    }
+
+    private static List<Page> many(int count) {
+        return IntStream.range(0, count)
+                .mapToObj(n -> Page.of("page-" + n, "Page " + n, "page-" + n, "standard"))
+                .toList();
+    }
+
+    /** What lies where, from the first on. */
+    private static Map<String, String> told(Edition site, Instant changed, int most) {
+        SitemapFiles files =
+                new SitemapFiles(View.of(site, NOW, "http://y", View.Mode.VISITOR), Map.of("weaving", changed), most);
+        Map<String, String> told = new TreeMap<>();
+        Deque<String> asked = new ArrayDeque<>(List.of("/sitemap.xml"));
+        while (!asked.isEmpty()) {
+            String path = asked.remove();
+            SitemapFiles.File file =
+                    files.at(SitemapPath.of(path).orElseThrow()).orElseThrow();
+            told.put(path, new String(file.xml(), StandardCharsets.UTF_8));
+            loc(told.get(path), "<sitemap><loc>")
+                    .map(a -> a.substring("http://y".length()))
+                    .forEach(asked::add);
+        }
+        return told;
+    }
+
+    private static Stream<String> loc(String xml, String before) {
+        return Pattern.compile(before + "([^<]*)").matcher(xml).results().map(r -> r.group(1));
     }
 }
