@@ -27,6 +27,8 @@ async function loadMore() {
 }
 const xml = ref('')
 const asXml = ref(false)
+/** A long one is told in several files. */
+const isIndex = computed(() => xml.value.includes('<sitemapindex'))
 async function loadXml() {
   const response = await fetch(`/api/sites/${site.id}/sitemap.xml`)
   xml.value = response.ok ? await response.text() : 'The sitemap can’t be read now. Try again.'
@@ -79,7 +81,11 @@ const day = (when?: string) =>
       <v-btn @click="asXml = !asXml">{{ asXml ? 'As a table' : 'As XML' }}</v-btn>
     </div>
     <template v-if="asXml">
-      <p v-if="table.held > 500" class="quiet">Its first 500 addresses:</p>
+      <p v-if="isIndex" class="quiet">
+        It is long, so it is told in several files, and this names them. A page stays in its file: search
+        engines fetch again only those in which something has changed.
+      </p>
+      <p v-else-if="table.held > 500" class="quiet">Its first 500 addresses:</p>
       <pre class="mono xml" tabindex="0">{{ xml }}</pre>
     </template>
     <template v-else>

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.live.delivery.Bundle;
@@ -218,11 +219,10 @@ public final class DeliveryRun implements AutoCloseable {
         if (isAnew()) {
             names.addAll(ledger.manifest().holds().keySet());
         }
+        Map<String, List<Copy>> byName = put.values().stream().collect(Collectors.groupingBy(c -> Bundle.of(c.at())));
         Map<String, Held> next = new TreeMap<>();
         names.forEach(name -> {
-            List<Copy> here = put.values().stream()
-                    .filter(c -> Bundle.of(c.at()).equals(name))
-                    .toList();
+            List<Copy> here = byName.getOrDefault(name, List.of());
             Bundle bundle = ledger.bundle(name).with(here, gone.keySet());
             Held held = ledger.put(bundle);
             if (goal.layout() == Layout.BY_HASH) {

@@ -90,6 +90,7 @@ final class LiveSitemaps {
         }
 
         Written write(int lot, Path folder) throws IOException {
+            Files.createDirectories(folder);
             if (lot == INDEX) {
                 return new Written(
                         of,
@@ -97,7 +98,6 @@ final class LiveSitemaps {
                         List.of(),
                         List.of(Reply.text(XML, sitemap().index(), Reply.ASK)));
             }
-            Files.createDirectories(folder);
             List<ZippedFile> files = new ArrayList<>();
             if (sitemap().has(lot)) {
                 sitemap().write(lot, n -> {

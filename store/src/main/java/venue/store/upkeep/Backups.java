@@ -96,7 +96,9 @@ public final class Backups {
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(f -> f.getFileName().toString().endsWith(BackupFile.ENDING))
                     .map(Backups::told)
-                    .sorted(Comparator.comparing(Kept::at).thenComparing(Kept::name).reversed())
+                    .sorted(Comparator.comparing(Kept::at)
+                            .thenComparing(Kept::name)
+                            .reversed())
                     .toList();
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);

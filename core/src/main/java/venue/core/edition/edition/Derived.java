@@ -3,8 +3,12 @@ package venue.core.edition.edition;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
+import kotlinx.collections.immutable.ExtensionsKt;
+import kotlinx.collections.immutable.PersistentSet;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Item;
 
 /** What was worked out of an edition and is likely to be wanted again; what has not been wanted for longest is let go. */
 final class Derived {
@@ -22,6 +26,7 @@ final class Derived {
     private volatile @Nullable Ranks ranks;
     private volatile @Nullable Files files;
     private volatile @Nullable Integer gates;
+    private volatile @Nullable PersistentSet<String> telling;
 
     Derived(Edition edition) {
         this.edition = edition;
@@ -57,7 +62,34 @@ final class Derived {
         return known;
     }
 
-    /** Gives what is known here of orders, files and gates to what is derived of the edition that comes of some changes. */
+    /** The ids of the items that show more of others than names and places. */
+    Set<String> telling() {
+        PersistentSet<String> known = telling;
+        if (known == null) {
+            known = ExtensionsKt.toPersistentHashSet(edition.items().stream()
+                    .filter(item -> Telling.tells(edition, item))
+                    .map(Item::id)
+                    .toList());
+            telling = known;
+        }
+        return known;
+    }
+
+    private static PersistentSet<String> telling(
+            PersistentSet<String> before, Collection<ItemChange> turns, Edition after) {
+        PersistentSet.Builder<String> telling = before.builder();
+        turns.forEach(t -> {
+            if (t.before() != null) {
+                telling.remove(t.before().id());
+            }
+            if (t.after() != null && Telling.tells(after, t.after())) {
+                telling.add(t.after().id());
+            }
+        });
+        return telling.build();
+    }
+
+    /** Gives what is known here to what is derived of the edition that comes of some changes. */
     void carryOn(Collection<ItemChange> turns, Derived after) {
         Ranks known = ranks;
         after.ranks = known == null ? null : known.after(turns, after.edition);
@@ -69,10 +101,12 @@ final class Derived {
                                 .mapToInt(t -> Gates.own(after.edition, t.after()) - Gates.own(edition, t.before()))
                                 .sum();
         Files used = files;
-        // What fields off the form keep is as the kind says.
-        after.files = used == null || turns.stream().anyMatch(ItemChange::isOfFields)
-                ? null
-                : used.after(turns, edition, after.edition);
+        PersistentSet<String> tells = telling;
+        // What fields off the form keep is as the kind says, and what fields hold is of what it declares.
+        if (turns.stream().noneMatch(ItemChange::isOfFields)) {
+            after.files = used == null ? null : used.after(turns, edition, after.edition);
+            after.telling = tells == null ? null : telling(tells, turns, after.edition);
+        }
     }
 
     /** What is kept under a key, worked out where it is not. Two who ask at once may both work it out. */

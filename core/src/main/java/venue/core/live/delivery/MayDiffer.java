@@ -10,10 +10,9 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
-import venue.core.edition.edition.PageFacts;
+import venue.core.edition.edition.Telling;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
-import venue.core.model.section.Section;
 import venue.core.model.section.SharedSection;
 import venue.core.model.section.Zones;
 import venue.core.model.template.Template;
@@ -105,33 +104,16 @@ public final class MayDiffer {
 
     /** What shows the text of others, or when they changed, where that is any page's. */
     private boolean told(Collection<String> changed) {
-        if (changed.stream().allMatch(id -> after.find(Pattern.class, id).isPresent())) {
-            return true;
-        }
-        if (after.foot().stream().anyMatch(s -> tells(List.of(s)))) {
-            return false;
-        }
-        Set<String> telling = new HashSet<>();
-        after.all(SharedSection.class)
-                .filter(s -> after.facts(s).lists().telling())
-                .forEach(s -> telling.add(s.id()));
-        after.all(Template.class)
-                .filter(t -> t.zones().stream().anyMatch(z -> tells(z.fixed())))
-                .forEach(t -> telling.add(t.id()));
-        after.all(Page.class)
-                .filter(p -> after.facts(p).lists().telling()
-                        || telling.contains(after.worn(p).template().id())
-                        || after.facts(p).shows().shared().values().stream().anyMatch(telling::contains))
-                .forEach(p -> pages.add(p.id()));
-        return after.all(Template.class)
-                .noneMatch(t -> t.zones().stream()
-                        .flatMap(z -> z.fixed().stream())
-                        .flatMap(s -> s.sharedFrom().stream())
-                        .anyMatch(telling::contains));
+        return changed.stream().allMatch(id -> after.find(Pattern.class, id).isPresent())
+                || Telling.in(after).stream().allMatch(this::tells);
     }
 
-    private static boolean tells(List<Section> sections) {
-        return PageFacts.of(sections).lists().telling();
+    private boolean tells(String id) {
+        if (after.page(id).isPresent()) {
+            pages.add(id);
+            return true;
+        }
+        return after.find(Template.class, id).isPresent() ? wearing(id) : standing(id);
     }
 
     private void in(Function<Edition, Stream<String>> found) {
