@@ -121,11 +121,14 @@ class DeliverScaleTest {
                 small.round(round);
                 large.round(round);
             }
-            // The page in three forms, and the sitemap where the second is another.
+            // The page in three forms, and its file of the sitemap where the second is another.
             assertThat(List.of(small.last.objects(), large.last.objects())).allMatch(n -> n == 3 || n == 6);
             tell(layout + ", one page: ms", small.median(), large.median());
             tell("objects", small.last.objects(), large.last.objects());
             tell("bytes", small.last.bytes(), large.last.bytes());
+            if (ALL) {
+                assertThat(large.median() / small.median()).as("asked").isLessThanOrEqualTo(1.5);
+            }
         }
     }
 

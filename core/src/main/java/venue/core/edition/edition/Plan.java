@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
@@ -36,6 +37,7 @@ public final class Plan {
     private final Map<String, String> addresses = new ConcurrentHashMap<>();
 
     private final Map<String, Boolean> shown = new ConcurrentHashMap<>();
+    private final Map<Object, Object> kept = new ConcurrentHashMap<>();
 
     private Plan(
             Layered<Spot> spots,
@@ -185,6 +187,12 @@ public final class Plan {
     /** How many pages there are. */
     public int size() {
         return spots.size();
+    }
+
+    /** What can be worked out of the plan alone, for whoever asks again: it stays as long as no page comes, goes or moves. */
+    @SuppressWarnings("unchecked")
+    public <T> T kept(Object key, Function<Plan, T> workOut) {
+        return (T) kept.computeIfAbsent(key, k -> workOut.apply(this));
     }
 
     /** All pages in reading order. */

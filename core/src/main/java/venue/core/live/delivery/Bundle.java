@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.zip.Deflater;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
@@ -67,7 +68,12 @@ public record Bundle(Map<String, Copy> copies) {
     /** As bytes: JSON, compressed (RFC 1952). The same copies give the same bytes. */
     public byte[] bytes() {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (GZIPOutputStream zip = new GZIPOutputStream(out)) {
+        // One is read once and written often.
+        try (GZIPOutputStream zip = new GZIPOutputStream(out) {
+            {
+                def.setLevel(Deflater.BEST_SPEED);
+            }
+        }) {
             zip.write(ItemJson.write(new Written(List.copyOf(new TreeMap<>(copies).values())))
                     .getBytes(StandardCharsets.UTF_8));
         } catch (IOException e) {

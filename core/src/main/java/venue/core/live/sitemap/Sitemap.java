@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
+import venue.core.edition.edition.PageFacts;
 import venue.core.model.gate.Visitor;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
@@ -63,25 +65,30 @@ public final class Sitemap {
 
     /** The addresses, the home page first, then in the plan's order; each is worked out when it is asked for. */
     public static Stream<Address> addresses(View view, Map<String, Instant> changed) {
-        return addresses(view, SitemapCut.pages(view.edition()), changed);
+        return addresses(view, view.edition().plan()::inOrder, changed);
     }
 
-    /** Those of some pages. */
-    static Stream<Address> addresses(View view, Stream<Page> pages, Map<String, Instant> changed) {
-        return pages.filter(p -> whyNot(view.edition(), p.id()).isEmpty())
-                .flatMap(p -> of(view, p, changed.getOrDefault(p.id(), Instant.EPOCH)));
+    /** Those of some pages, by their ids; the home page first. */
+    static Stream<Address> addresses(View view, Supplier<Stream<String>> pages, Map<String, Instant> changed) {
+        Edition edition = view.edition();
+        String home = edition.site().home();
+        return Stream.concat(
+                        pages.get().filter(id -> id.equals(home)), pages.get().filter(id -> !id.equals(home)))
+                .filter(id -> whyNot(edition, id).isEmpty())
+                .flatMap(id -> of(view, edition.require(Page.class, id), changed.getOrDefault(id, Instant.EPOCH)));
     }
 
     private static Stream<Address> of(View view, Page page, Instant changed) {
+        List<PageFacts> facts = view.edition().allFacts(page).toList();
         return Stream.concat(
-                Stream.of(new Address(page, view.canonical(page), changed, pictures(view, page))),
-                further(view, page).stream().map(a -> new Address(page, view.origin() + a, changed, List.of())));
+                Stream.of(new Address(page, view.canonical(page), changed, pictures(view, facts))),
+                further(view, page, facts).stream().map(a -> new Address(page, view.origin() + a, changed, List.of())));
     }
 
     /** Where the further pages of the listings on a page are. What visitors may choose there has no place in a sitemap. */
-    private static List<String> further(View view, Page page) {
+    private static List<String> further(View view, Page page, List<PageFacts> facts) {
         Edition edition = view.edition();
-        boolean paged = edition.allFacts(page).anyMatch(f -> f.lists().paged())
+        boolean paged = facts.stream().anyMatch(f -> f.lists().paged())
                 || edition.facts(edition.worn(page).template()).lists().paged();
         if (!paged) {
             return List.of();
@@ -95,9 +102,8 @@ public final class Sitemap {
         return further;
     }
 
-    private static List<String> pictures(View view, Page page) {
-        return view.edition()
-                .allFacts(page)
+    private static List<String> pictures(View view, List<PageFacts> facts) {
+        return facts.stream()
                 .flatMap(f -> f.shows().media().stream())
                 .sorted()
                 .distinct()

@@ -3,9 +3,7 @@ package venue.core.live.sitemap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import venue.core.edition.edition.Edition;
-import venue.core.model.page.Page;
+import venue.core.edition.edition.Plan;
 
 /**
  * In which lot of the sitemap each page is; each lot has a file of its own. A page is in the one that its id says: a change of a page
@@ -16,28 +14,19 @@ public final class SitemapCut {
     /** As many pages a lot holds on average, at most. */
     public static final int MOST_PAGES = 500;
 
-    private final List<List<Page>> lots;
+    private final List<List<String>> lots;
 
-    private SitemapCut(Edition edition) {
-        int size = size(edition.plan().size());
+    private SitemapCut(Plan plan) {
+        int size = size(plan.size());
         lots = IntStream.range(0, size)
-                .<List<Page>>mapToObj(n -> new ArrayList<>())
+                .<List<String>>mapToObj(n -> new ArrayList<>())
                 .toList();
-        pages(edition).forEach(p -> lots.get(of(p.id()) - 1).add(p));
+        plan.inOrder().forEach(id -> lots.get(of(id) - 1).add(id));
     }
 
-    /** That of an edition; the same one each time. */
-    public static SitemapCut of(Edition edition) {
-        return edition.kept(SitemapCut.class, () -> new SitemapCut(edition));
-    }
-
-    /** All pages as the sitemap has them: the home page first, then in the plan's order. */
-    static Stream<Page> pages(Edition edition) {
-        Stream<Page> others = edition.plan()
-                .inOrder()
-                .map(id -> edition.require(Page.class, id))
-                .filter(p -> !edition.isHome(p));
-        return Stream.concat(edition.home().stream(), others);
+    /** That of a plan; the same one each time. */
+    static SitemapCut of(Plan plan) {
+        return plan.kept(SitemapCut.class, SitemapCut::new);
     }
 
     /** How many lots so many pages are cut into: a power of two. */
@@ -62,8 +51,8 @@ public final class SitemapCut {
         return ((hash ^ hash >>> 16) & size() - 1) + 1;
     }
 
-    /** The pages of a lot; none where there is no such lot. */
-    Stream<Page> in(int lot) {
-        return lot < 1 || lot > size() ? Stream.empty() : lots.get(lot - 1).stream();
+    /** The ids of the pages of a lot, in the plan's order; none where there is no such lot. */
+    List<String> in(int lot) {
+        return lot < 1 || lot > size() ? List.of() : lots.get(lot - 1);
     }
 }

@@ -35,7 +35,7 @@ public final class SitemapFiles {
         this.view = view.seenBy(Visitor.STRANGER);
         this.changed = changed;
         this.mostAddresses = mostAddresses;
-        cut = SitemapCut.of(this.view.edition());
+        cut = SitemapCut.of(this.view.edition().plan());
     }
 
     public SitemapCut cut() {
@@ -90,7 +90,7 @@ public final class SitemapFiles {
     }
 
     private Stream<Sitemap.Address> addresses(int lot) {
-        return Sitemap.addresses(view, cut.in(lot), changed);
+        return Sitemap.addresses(view, cut.in(lot)::stream, changed);
     }
 
     /** The index of all the files, for a sitemap that has several. */
