@@ -26,7 +26,7 @@ final class Derived {
     private volatile @Nullable Ranks ranks;
     private volatile @Nullable Files files;
     private volatile @Nullable Integer gates;
-    private volatile @Nullable PersistentSet<String> telling;
+    private volatile @Nullable PersistentSet<String> showsOthers;
 
     Derived(Edition edition) {
         this.edition = edition;
@@ -63,30 +63,30 @@ final class Derived {
     }
 
     /** The ids of the items that show more of others than names and places. */
-    Set<String> telling() {
-        PersistentSet<String> known = telling;
+    Set<String> showsOthers() {
+        PersistentSet<String> known = showsOthers;
         if (known == null) {
             known = ExtensionsKt.toPersistentHashSet(edition.items().stream()
-                    .filter(item -> Telling.tells(edition, item))
+                    .filter(item -> ShowsOthers.tells(edition, item))
                     .map(Item::id)
                     .toList());
-            telling = known;
+            showsOthers = known;
         }
         return known;
     }
 
-    private static PersistentSet<String> telling(
+    private static PersistentSet<String> showsOthers(
             PersistentSet<String> before, Collection<ItemChange> turns, Edition after) {
-        PersistentSet.Builder<String> telling = before.builder();
+        PersistentSet.Builder<String> showsOthers = before.builder();
         turns.forEach(t -> {
             if (t.before() != null) {
-                telling.remove(t.before().id());
+                showsOthers.remove(t.before().id());
             }
-            if (t.after() != null && Telling.tells(after, t.after())) {
-                telling.add(t.after().id());
+            if (t.after() != null && ShowsOthers.tells(after, t.after())) {
+                showsOthers.add(t.after().id());
             }
         });
-        return telling.build();
+        return showsOthers.build();
     }
 
     /** Gives what is known here to what is derived of the edition that comes of some changes. */
@@ -101,11 +101,11 @@ final class Derived {
                                 .mapToInt(t -> Gates.own(after.edition, t.after()) - Gates.own(edition, t.before()))
                                 .sum();
         Files used = files;
-        PersistentSet<String> tells = telling;
+        PersistentSet<String> tells = showsOthers;
         // What fields off the form keep is as the kind says, and what fields hold is of what it declares.
         if (turns.stream().noneMatch(ItemChange::isOfFields)) {
             after.files = used == null ? null : used.after(turns, edition, after.edition);
-            after.telling = tells == null ? null : telling(tells, turns, after.edition);
+            after.showsOthers = tells == null ? null : showsOthers(tells, turns, after.edition);
         }
     }
 

@@ -10,7 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
-import venue.core.edition.edition.Telling;
+import venue.core.edition.edition.ShowsOthers;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
 import venue.core.model.section.SharedSection;
@@ -105,7 +105,7 @@ public final class MayDiffer {
     /** What shows the text of others, or when they changed, where that is any page's. */
     private boolean told(Collection<String> changed) {
         return changed.stream().allMatch(id -> after.find(Pattern.class, id).isPresent())
-                || Telling.in(after).stream().allMatch(this::tells);
+                || ShowsOthers.in(after).stream().allMatch(this::tells);
     }
 
     private boolean tells(String id) {

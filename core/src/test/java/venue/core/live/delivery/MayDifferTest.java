@@ -17,7 +17,7 @@ import venue.core.basics.value.Value;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
-import venue.core.edition.edition.Telling;
+import venue.core.edition.edition.ShowsOthers;
 import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.show.render.PageRenderer;
@@ -35,9 +35,9 @@ class MayDifferTest {
             Edition before = mischief.upon(Sites.small(), 12);
             Edition after = mischief.upon(before, 1);
             Optional<Set<String>> may = MayDiffer.pages(before, after, changed(before, after));
-            Telling.in(before);
-            assertThat(Telling.in(after.with(before.items(), Set.of())))
-                    .isEqualTo(Telling.in(
+            ShowsOthers.in(before);
+            assertThat(ShowsOthers.in(after.with(before.items(), Set.of())))
+                    .isEqualTo(ShowsOthers.in(
                             Edition.of(after.with(before.items(), Set.of()).items())));
             if (may.isPresent()) {
                 assertThat(others(before, after)).as("seed %d", seed).isSubsetOf(may.get());

@@ -10,13 +10,13 @@ import venue.core.model.section.SharedSection;
 import venue.core.model.template.Template;
 
 /** What shows more of other pages than their titles, fields and places: their text, or when they changed. */
-public final class Telling {
+public final class ShowsOthers {
 
-    private Telling() {}
+    private ShowsOthers() {}
 
     /** The ids of the pages, shared sections and templates that do. */
     public static Set<String> in(Edition edition) {
-        return edition.derived.telling();
+        return edition.derived.showsOthers();
     }
 
     /** Whether what stands in an item of an edition itself does. */
