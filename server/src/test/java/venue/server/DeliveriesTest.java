@@ -217,8 +217,28 @@ class DeliveriesTest {
                 assertThat(there.get(key("other/", answer))).as(answer.path()).isEqualTo(Delivered.body(answer));
             }
         }
+        byVerbs(again, address);
         assertThat(verb(reached, "restore", "--from", to + "/none.venuebackup", "--data", top + "/other"))
                 .isEqualTo(2);
+    }
+
+    /** As scripts do it, where no server runs: 0 where it is done, 1 where the place can't take it, 2 where it was asked for wrongly. */
+    private void byVerbs(Path data, String address) throws IOException {
+        Path to = top.resolve("by-verbs");
+        List<String> site = List.of("--data", data.toString(), "--site", Delivered.SITE.text());
+        String folder = to.toString();
+        assertThat(verb(site, "delivery", "add", "--name", "Disk", "--folder", folder, "--public-address", address))
+                .isZero();
+        assertThat(verb(site, "delivery", "list")).isZero();
+        assertThat(verb(site, "deliver", "--to", "Disk", "--dry-run")).isZero();
+        assertThat(to.resolve("index.html")).doesNotExist();
+        assertThat(verb(site, "deliver", "--to", "Disk")).isZero();
+        assertThat(to.resolve("index.html")).exists();
+        assertThat(verb(site, "deliver", "--to", "None")).isEqualTo(2);
+        Files.writeString(to.resolve(".venue/manifest.json"), "{}");
+        assertThat(verb(site, "deliver", "--to", "Disk")).isEqualTo(1);
+        assertThat(verb(site, "delivery", "remove", "--name", "Disk")).isZero();
+        assertThat(verb(site, "deliver", "--to", "Disk")).isEqualTo(2);
     }
 
     @Test
