@@ -262,6 +262,11 @@ class DeliveriesTest {
         }
         Files.writeString(to.resolve(".part123"), "broken off");
         deliveries.keep(delivery, deliveries.state(delivery).hurried(true));
+        Map<Path, String> damaged = files(to);
+        String manifest = Files.readString(to.resolve(".venue/manifest.json"));
+        assertThat(site.runs.foreseen(site.workspace, delivery).all()).isNotEmpty();
+        assertThat(files(to)).as("nothing is done yet").isEqualTo(damaged);
+        assertThat(to.resolve(".venue/manifest.json")).hasContent(manifest);
         assertThat(site.send(delivery).objects()).isPositive();
         assertThat(files(to)).isEqualTo(before);
         assertThat(site.send(delivery).objects()).isZero();

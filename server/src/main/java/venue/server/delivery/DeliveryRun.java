@@ -97,6 +97,7 @@ public final class DeliveryRun implements AutoCloseable {
         try {
             withdraw();
             Weighing.Work work = weighing.work();
+            sending.removeBrokenOff();
             Steps steps = Steps.between(goal.layout(), work.before(), work.after(), work.doubtful());
             if (!isSettled(work, steps)) {
                 settle(

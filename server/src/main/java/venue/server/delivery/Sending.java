@@ -48,6 +48,7 @@ final class Sending implements AutoCloseable {
     private final AtomicLong bytes = new AtomicLong();
     private final AtomicInteger removed = new AtomicInteger();
     private int weighed;
+    private List<String> brokenOff = List.of();
 
     Sending(Target target, Ledger ledger, Copies copies, Progress progress) {
         this.target = target;
@@ -118,6 +119,11 @@ final class Sending implements AutoCloseable {
         }
     }
 
+    /** Removes what was found of files whose writer was ended in the middle of them. */
+    void removeBrokenOff() {
+        remove(brokenOff);
+    }
+
     /** The first thing that goes wrong ends it; what has been begun is waited for. */
     private void all(List<Callable<Step>> work) {
         List<Future<Step>> begun = new ArrayList<>();
@@ -155,7 +161,7 @@ final class Sending implements AutoCloseable {
     Set<String> differing(Map<String, Copy> after) {
         Map<String, Target.Found> there = new TreeMap<>();
         target.each("", found -> there.put(found.key(), found));
-        remove(there.keySet().stream().filter(FolderTarget::isBrokenOff).toList());
+        brokenOff = there.keySet().stream().filter(FolderTarget::isBrokenOff).toList();
         Set<String> differing = new HashSet<>();
         after.values().stream().filter(c -> !c.lies().key().isEmpty()).forEach(copy -> {
             progress.at("Compares with what lies there", 0, 0, 0);
