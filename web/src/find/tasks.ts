@@ -160,7 +160,7 @@ export const TASKS: Task[] = [
     'seo',
     'What search engines are told',
     'page',
-    'seo meta description title google bing robots noindex snippet ranking keywords',
+    'seo meta description title results ranking robots noindex snippet keywords',
   ),
   help(
     'code',

@@ -8,6 +8,7 @@ import java.net.URLEncoder;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
@@ -115,7 +116,8 @@ class SearchedTest {
         client.visit("/meridian-circles/");
         client.visit(Client.SITE, "GET", "/no-such-link", "Referer", "http://" + Client.SITE + ":" + port + "/visit");
         client.visit(Client.SITE, "GET", "/by-a-robot", "User-Agent", "Some-Bot/1.0");
-        client.visit("/wp-login.php");
+        Stream.of("/sign-in.php", "/.env", "/cgi-bin/test", "/site-admin/", "/backup.zip", "/-/nothing")
+                .forEach(client::visit);
         JsonNode asked = json(maja.get(inVain)).get("rows");
         assertThat(asked.findValuesAsString("address")).containsExactly("/no-such-link", "/meridian-circles");
         assertThat(asked.findValuesAsString("title")).contains("Meridian circle");

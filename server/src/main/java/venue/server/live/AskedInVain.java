@@ -17,10 +17,14 @@ import venue.store.workspace.Workspace;
 class AskedInVain {
 
     private static final int LONGEST = 200;
-    /** Of the kinds of server that robots try doors of, and what browsers ask for by themselves. */
+    /**
+     * The doors that robots try on any server, by their form: hidden files, folders of programs, screens of administrators, files
+     * that are no pages; and what browsers ask for on their own.
+     */
     private static final Pattern PROBES = Pattern.compile(
-            "/(-|\\.|wp-|wordpress|cgi-bin|admin|phpmyadmin|vendor/|owa|autodiscover|actuator|apple-touch-icon|browserconfig)"
-                    + ".*|.*\\.(php\\d?|aspx?|jsp|cgi|env|git|ini|sql|bak|zip|gz|tar|ya?ml|config|ico|map)(/.*)?",
+            "/[-.].*|/(cgi|bin|vendor|includes?)([/-].*)?|/[^/]*admin.*|/(touch|apple-touch)-icon.*"
+                    + "|.*\\.(php\\d?|aspx?|jsp|cgi|env|git|ini|sql|bak|zip|gz|tar|ya?ml|config|ico|map)(/.*)?"
+                    + "|.*(config|discover)\\.xml",
             Pattern.CASE_INSENSITIVE);
 
     private final InVain inVain;

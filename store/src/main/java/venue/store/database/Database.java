@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.transaction.support.TransactionTemplate;
 import venue.store.backup.BackupFile;
@@ -144,9 +145,14 @@ public final class Database implements AutoCloseable {
         }
     }
 
-    /** Spring Session's rows, in this database; what is done to them is part of the transaction there is. */
+    /**
+     * Spring Session's rows, in this database; what is done to them is part of the transaction there is. It cleans nothing up on
+     * its own: that would write beside the writer.
+     */
     public JdbcIndexedSessionRepository sessions() {
-        return new JdbcIndexedSessionRepository(many, transaction);
+        JdbcIndexedSessionRepository sessions = new JdbcIndexedSessionRepository(many, transaction);
+        sessions.setCleanupCron(Scheduled.CRON_DISABLED);
+        return sessions;
     }
 
     /** Whether it can be read. */

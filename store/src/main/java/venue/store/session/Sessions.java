@@ -26,12 +26,14 @@ public final class Sessions implements SessionRepository<KeptSession>, AutoClose
     private static final Duration IDLE = Duration.ofHours(12);
     private static final Duration LONGEST = Duration.ofDays(30);
 
+    private final Database database;
     private final JdbcIndexedSessionRepository kept;
     private final SessionRepository<Session> rows;
     private final InstantSource clock;
     private final List<Consumer<String>> listeners = new CopyOnWriteArrayList<>();
 
     public Sessions(Database database, InstantSource clock) {
+        this.database = database;
         this.clock = clock;
         kept = database.sessions();
         kept.setDefaultMaxInactiveInterval(IDLE);
@@ -95,6 +97,14 @@ public final class Sessions implements SessionRepository<KeptSession>, AutoClose
                 of(person).keySet().stream().filter(id -> !id.equals(but)).toList();
         ended.forEach(this::deleteById);
         return ended.size();
+    }
+
+    /** Removes the rows of sessions that ended for want of use, in the writer's turn. */
+    public void forget() {
+        database.write(() -> {
+            kept.cleanUpExpiredSessions();
+            return true;
+        });
     }
 
     @Override
