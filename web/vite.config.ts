@@ -1,14 +1,7 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import vue from '@vitejs/plugin-vue'
 import { fileURLToPath } from 'node:url'
 import vuetify from 'vite-plugin-vuetify'
-import { defineConfig } from 'vitest/config'
-
-/** Tests that say so in their first line: they share one world, which costs a second less for each. */
-const plain = readdirSync('src', { recursive: true, encoding: 'utf8' })
-  .filter((file) => file.endsWith('.test.ts'))
-  .map((file) => `src/${file}`)
-  .filter((file) => readFileSync(file, 'utf8').startsWith('// Needs no document.'))
+import { defineConfig } from 'vite'
 
 export default defineConfig({
   plugins: [
@@ -31,16 +24,5 @@ export default defineConfig({
         { target: process.env.VENUE_BEHIND ?? 'http://localhost:8081', changeOrigin: true },
       ]),
     ),
-  },
-  test: {
-    testTimeout: 60_000,
-    server: { deps: { inline: ['vuetify'] } },
-    projects: [
-      { extends: true, test: { name: 'plain', include: plain, environment: 'node', isolate: false } },
-      {
-        extends: true,
-        test: { name: 'screens', include: ['src/**/*.test.ts'], exclude: plain, environment: 'happy-dom' },
-      },
-    ],
   },
 })

@@ -19,8 +19,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
-/** Debian's headless Chromium: the one that can do nothing else, where it is installed. */
+/** Debian's headless Chromium, which all tests of a process share: the one that can do nothing else, where it is installed. */
 final class Chromium implements AutoCloseable {
 
     private static final int PATIENCE_MS = 60_000;
@@ -37,17 +38,29 @@ final class Chromium implements AutoCloseable {
             + " };"
             + " look(); })";
 
-    private final Playwright playwright =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser browser = playwright
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Stream.of("chromium-headless-shell", "chromium")
-                            .map(Path.of("/usr/bin")::resolve)
-                            .filter(Files::exists)
-                            .findFirst()
-                            .orElseThrow())
-                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+    /** Started by the first test of a process that needs it; it ends with the process. */
+    private static @Nullable Browser running;
+
+    private final Browser browser = running();
+    private final List<BrowserContext> contexts = new ArrayList<>();
+
+    private static synchronized Browser running() {
+        Browser known = running;
+        if (known == null || !known.isConnected()) {
+            known = Playwright.create(
+                            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Stream.of("chromium-headless-shell", "chromium")
+                                    .map(Path.of("/usr/bin")::resolve)
+                                    .filter(Files::exists)
+                                    .findFirst()
+                                    .orElseThrow())
+                            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+            running = known;
+        }
+        return known;
+    }
 
     /** A window; on a busy machine it is waited for longer than usual. */
     BrowserContext context(int width, int height) {
@@ -65,6 +78,7 @@ final class Chromium implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         BrowserContext context = browser.newContext(options.setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);
+        contexts.add(context);
         return context;
     }
 
@@ -148,8 +162,9 @@ final class Chromium implements AutoCloseable {
         return ((List<?>) found).stream().map(String::valueOf).toList();
     }
 
+    /** Closes the windows that were opened by way of it. */
     @Override
     public void close() {
-        playwright.close();
+        contexts.forEach(BrowserContext::close);
     }
 }

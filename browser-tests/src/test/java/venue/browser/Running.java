@@ -8,11 +8,9 @@ import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.UUID;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ConfigurableApplicationContext;
 import venue.server.Application;
+import venue.server.DemoFolder;
 import venue.store.database.DataFolder;
 import venue.store.link.Links;
 import venue.store.link.PersonalLink;
@@ -20,10 +18,9 @@ import venue.store.link.PersonalLink;
 /** A server with the demo on a port of its own, that can be stopped and started again. */
 final class Running implements AutoCloseable {
 
-    static final String PASSWORD = "dark-sky-friday";
+    static final String PASSWORD = DemoFolder.PASSWORD;
 
     private static final Map<String, Object> DEMO = Map.of("venue.demo-password", PASSWORD);
-    private static @Nullable Path loaded;
 
     private final int port;
     private final Path data;
@@ -42,7 +39,7 @@ final class Running implements AutoCloseable {
         this.data = data;
         this.more = more;
         if (more.entrySet().containsAll(DEMO.entrySet()) && !Files.exists(data.resolve("venue.db"))) {
-            copy(loaded(), data);
+            DemoFolder.copyTo(data);
         }
         startAgain();
     }
@@ -83,33 +80,6 @@ final class Running implements AutoCloseable {
 
     static Running at(int port, Path data) {
         return new Running(port, data, DEMO);
-    }
-
-    /** A folder with the demo, which is loaded once and copied for each test. */
-    private static synchronized Path loaded() {
-        Path known = loaded;
-        if (known == null) {
-            known = Path.of("target/demo-" + UUID.randomUUID());
-            Map<String, Object> properties = new HashMap<>(DEMO);
-            properties.put("server.port", 0);
-            properties.put("venue.data", known.toString());
-            Application.start(DataFolder.open(known), properties).close();
-            loaded = known;
-        }
-        return known;
-    }
-
-    private static void copy(Path from, Path to) {
-        try (Stream<Path> all = Files.walk(from)) {
-            for (Path each : (Iterable<Path>) all::iterator) {
-                Path there = to.resolve(from.relativize(each).toString());
-                if (!Files.isDirectory(there)) {
-                    Files.copy(each, there);
-                }
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     void startAgain() {

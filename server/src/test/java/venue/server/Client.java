@@ -30,7 +30,7 @@ final class Client {
     }
 
     static final String SITE = "kestrel-moor.localhost";
-    static final String PASSWORD = "a-password-for-tests";
+    static final String PASSWORD = DemoFolder.PASSWORD;
 
     private final String scheme;
     private final int port;

@@ -6,9 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.Hash;
+import venue.core.basics.time.GivenClock;
 import venue.core.body.form.FieldKinds;
 import venue.core.body.form.Filling;
 import venue.core.body.form.Posted;
@@ -40,8 +40,8 @@ class DemoAnswers {
 
     void come(Edition live) {
         Instant now = clock.instant();
-        AtomicReference<Instant> then = new AtomicReference<>(now);
-        try (Answers answers = new Answers(database, then::get, records)) {
+        GivenClock then = new GivenClock(now);
+        try (Answers answers = new Answers(database, then, records)) {
             VisitorAnswer.all().stream()
                     .sorted(Comparator.comparing(VisitorAnswer::ago).reversed())
                     .forEach(given -> {

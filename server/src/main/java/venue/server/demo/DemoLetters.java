@@ -10,6 +10,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import venue.core.basics.time.GivenClock;
 import venue.demo.DemoLetter;
 import venue.demo.DemoSubscriber;
 import venue.demo.KestrelMoor;
@@ -45,26 +46,8 @@ class DemoLetters {
         this.maker = maker;
     }
 
-    /** The time at which something was done. */
-    private static final class Then implements InstantSource {
-        private Instant at;
-
-        Then(Instant at) {
-            this.at = at;
-        }
-
-        void set(Instant other) {
-            at = other;
-        }
-
-        @Override
-        public Instant instant() {
-            return at;
-        }
-    }
-
     void go(Standing now) {
-        Then then = new Then(clock.instant());
+        GivenClock then = new GivenClock(clock.instant());
         Subscribers subscribers = new Subscribers(database, then, records);
         Letters letters = new Letters(database, then, records, subscribers);
         Deque<DemoSubscriber> coming = new ArrayDeque<>(DemoSubscriber.all());
@@ -84,7 +67,7 @@ class DemoLetters {
                         .ifPresent(subscribers::leave));
     }
 
-    private void come(Subscribers subscribers, Then then, DemoSubscriber one) {
+    private void come(Subscribers subscribers, GivenClock then, DemoSubscriber one) {
         then.set(clock.instant().minus(one.ago()));
         if (one.stands().equals("BROUGHT")) {
             String proof =
@@ -102,12 +85,12 @@ class DemoLetters {
                 .ask(KestrelMoor.ID, DemoSubscriber.LIST, one.email(), one.name(), proof)
                 .filter(a -> !one.stands().equals("ASKED"))
                 .ifPresent(a -> {
-                    then.set(then.instant().plus(SOON));
+                    then.pass(SOON);
                     subscribers.confirm(a.subscriber().id());
                 });
     }
 
-    private void write(Standing now, Letters letters, Then then, DemoLetter letter) {
+    private void write(Standing now, Letters letters, GivenClock then, DemoLetter letter) {
         Instant at = clock.instant().minus(letter.ago() == null ? Duration.ofDays(1) : letter.ago());
         then.set(at);
         String since = letter.newest() == null
@@ -125,10 +108,10 @@ class DemoLetters {
         }
     }
 
-    private static void send(Mailing mailing, Letter letter, Then then) {
+    private static void send(Mailing mailing, Letter letter, GivenClock then) {
         Optional<Mailing.Turn> turn = mailing.next(KestrelMoor.ID, letter.id(), null);
         while (turn.isPresent()) {
-            then.set(then.instant().plus(Duration.ofMillis(500)));
+            then.pass(Duration.ofMillis(500));
             Subscriber to = turn.get().to();
             boolean refused = DemoSubscriber.all().stream()
                     .anyMatch(s -> s.stands().equals("REFUSED") && s.email().equals(to.email()));

@@ -2,7 +2,6 @@ package venue.server.filling;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
@@ -10,7 +9,6 @@ import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.item.AnswerId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.core.basics.value.Value;
 import venue.core.body.form.Filling;
 import venue.core.body.form.FormNames;
@@ -38,7 +37,7 @@ class FormGuardTest {
     @TempDir
     Path folder;
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(NOON);
     private Database database;
     private FormFacts facts;
     private FormGuard guard;
@@ -46,7 +45,6 @@ class FormGuardTest {
 
     @BeforeEach
     void open() {
-        when(clock.instant()).thenReturn(NOON);
         database = Database.open(folder);
         facts = new FormFacts(mock(Answers.class), new FormSeal(database), mock(TraceFacts.class), clock);
         guard = new FormGuard(facts, clock);
@@ -99,14 +97,14 @@ class FormGuardTest {
     @Test
     void aLimitRunsOutFromTheFirstOnHoweverMuchComesWithinIt() {
         for (int minute = 0; minute < 3 * 9 * FormGuard.FROM_ONE; minute += 9) {
-            when(clock.instant()).thenReturn(NOON.plusSeconds(minute * 60L));
+            clock.set(NOON.plusSeconds(minute * 60L));
             assertThat(guard.mayTake("a school", YARD, "book")).isTrue();
         }
         while (guard.mayTry("a bot")) {}
         Instant began = clock.instant();
-        when(clock.instant()).thenReturn(began.plusSeconds(59));
+        clock.set(began.plusSeconds(59));
         assertThat(guard.mayTry("a bot")).isFalse();
-        when(clock.instant()).thenReturn(began.plusSeconds(61));
+        clock.set(began.plusSeconds(61));
         assertThat(guard.mayTry("a bot")).isTrue();
     }
 
@@ -119,11 +117,11 @@ class FormGuardTest {
         assertThat(why(Map.of("-stamp", stamp + "x"))).contains("not sent from the page");
         assertThat(why(Map.of("-stamp", "1.abc"))).contains("not sent from the page");
         assertThat(why(Map.of("-stamp", stamp), "See https://a.example")).contains("within three seconds");
-        when(clock.instant()).thenReturn(NOON.plusSeconds(4));
+        clock.set(NOON.plusSeconds(4));
         assertThat(why(Map.of("-stamp", stamp), "See https://a.example")).isEqualTo("null");
         assertThat(why(Map.of("-stamp", stamp), "https://a https://b", "www.c <a href=d>"))
                 .isEqualTo("It holds 4 links.");
-        when(clock.instant()).thenReturn(NOON.plusSeconds(86_400));
+        clock.set(NOON.plusSeconds(86_400));
         assertThat(why(Map.of("-stamp", stamp), "A page that was open for a day"))
                 .isEqualTo("null");
     }

@@ -1,8 +1,6 @@
 package venue.server.hook;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
@@ -12,7 +10,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.BlockingQueue;
@@ -25,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.core.body.form.Filling;
 import venue.store.answer.Answers;
 import venue.store.answer.FormCalls;
@@ -49,7 +47,7 @@ class HooksTest {
     @TempDir
     private Path folder;
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(NOON);
     private final BlockingQueue<Got> got = new LinkedBlockingQueue<>();
     private final AtomicInteger failing = new AtomicInteger();
     private Database database;
@@ -61,7 +59,6 @@ class HooksTest {
 
     @BeforeEach
     void open() throws IOException {
-        when(clock.instant()).thenReturn(NOON);
         database = Database.open(folder);
         answers = new Answers(database, clock, new Records(database, clock));
         new Workspaces(database, clock, new Random(1)).begin(YARD, new PersonId("ines"), List.of());
@@ -132,10 +129,10 @@ class HooksTest {
         assertThat(latest().said()).isEqualTo("it answered 500");
         assertThat(latest().next()).isEqualTo("2026-11-30T12:01:00Z");
         hooks.look();
-        when(clock.instant()).thenReturn(NOON.plusSeconds(60));
+        clock.set(NOON.plusSeconds(60));
         look(hooks, 2);
         assertThat(latest().next()).isEqualTo("2026-11-30T12:06:00Z");
-        when(clock.instant()).thenReturn(NOON.plusSeconds(600));
+        clock.set(NOON.plusSeconds(600));
         look(hooks, 3);
         assertThat(latest())
                 .extracting(FormCalls.Called::said, FormCalls.Called::next)
@@ -153,7 +150,7 @@ class HooksTest {
         taken("localhost", "Hello");
         Hooks hooks = hooks("localhost");
         failing.set(99);
-        when(clock.instant()).thenReturn(NOON.plus(Hooks.FOR));
+        clock.set(NOON.plus(Hooks.FOR));
         look(hooks, 1);
         assertThat(latest().next()).isNull();
         failing.set(0);

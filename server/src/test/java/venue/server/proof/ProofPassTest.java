@@ -8,7 +8,6 @@ import static org.mockito.Mockito.when;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -18,6 +17,7 @@ import org.mockito.ArgumentCaptor;
 import org.springframework.mock.web.MockHttpSession;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.server.signin.People;
 import venue.store.session.Sessions;
 
@@ -28,7 +28,7 @@ class ProofPassTest {
 
     private static final Instant NOON = Instant.parse("2026-11-23T12:00:00Z");
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(NOON);
     private final People people = mock(People.class);
     private final Sessions sessions = mock(Sessions.class);
     private final ProofPass passes = new ProofPass(clock, people, sessions);
@@ -36,7 +36,6 @@ class ProofPassTest {
 
     @BeforeEach
     void atNoon() {
-        when(clock.instant()).thenReturn(NOON);
         when(people.maySee(any(), any())).thenReturn(true);
     }
 
@@ -44,16 +43,16 @@ class ProofPassTest {
     void aPassOpensItsSiteForHalfAnHourAndNoLonger() {
         String pass = passes.issue(KESTREL_MOOR, MAJA, session);
         assertThat(passes.open(pass)).contains(KESTREL_MOOR);
-        when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(29)));
+        clock.set(NOON.plus(Duration.ofMinutes(29)));
         assertThat(passes.open(pass)).contains(KESTREL_MOOR);
-        when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(41)));
+        clock.set(NOON.plus(Duration.ofMinutes(41)));
         assertThat(passes.open(pass)).isEmpty();
     }
 
     @Test
     void askedForAgainSoonItIsTheSameSoThatPicturesStayCached() {
         String pass = passes.issue(KESTREL_MOOR, MAJA, session);
-        when(clock.instant()).thenReturn(NOON.plusSeconds(60));
+        clock.set(NOON.plusSeconds(60));
         assertThat(passes.issue(KESTREL_MOOR, MAJA, session)).isEqualTo(pass);
         assertThat(passes.issue(new SiteId("loomgate-yard"), MAJA, session)).isNotEqualTo(pass);
     }

@@ -9,7 +9,6 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Instant;
-import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -17,6 +16,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
 import venue.core.model.form.Form;
@@ -41,7 +41,7 @@ class RemindersTest {
     private final Places places = mock(Places.class);
     private final Seating seating = mock(Seating.class);
     private final FormMail mail = mock(FormMail.class);
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(Instant.EPOCH);
     private final Standing now = mock(Standing.class);
     private Edition live;
     private LocalDate night;
@@ -73,8 +73,7 @@ class RemindersTest {
     }
 
     private void look(LocalDate day, LocalTime time) {
-        when(clock.instant())
-                .thenReturn(day.atTime(time).atZone(live.site().zone()).toInstant());
+        clock.set(day.atTime(time).atZone(live.site().zone()).toInstant());
         reminders.look();
     }
 

@@ -1,12 +1,9 @@
 package venue.store.answer;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -16,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.core.body.form.Filling;
 import venue.core.body.form.SentFile;
 import venue.store.database.Database;
@@ -32,14 +30,13 @@ class AnswerFilesTest {
     @TempDir
     Path folder;
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(NOON);
     private Database database;
     private Answers answers;
     private AnswerFiles files;
 
     @BeforeEach
     void open() {
-        when(clock.instant()).thenReturn(NOON);
         database = Database.open(folder);
         answers = new Answers(database, clock, new Records(database, clock));
         files = new AnswerFiles(database, clock);
@@ -84,7 +81,7 @@ class AnswerFilesTest {
         SentFile large = keep("one", AnswerFiles.FROM_ONE).orElseThrow();
         assertThat(keep("one", 1)).isEmpty();
         assertThat(keep("two", 1)).isPresent();
-        when(clock.instant()).thenReturn(NOON.plus(AnswerFiles.WAITS));
+        clock.set(NOON.plus(AnswerFiles.WAITS));
         assertThat(files.waiting(YARD, "book", large.id())).isEmpty();
         assertThat(keep("one", 1)).isPresent();
     }

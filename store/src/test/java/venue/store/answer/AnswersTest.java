@@ -2,13 +2,10 @@ package venue.store.answer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -25,6 +22,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.AnswerId;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.core.body.form.Filling;
 import venue.core.body.form.Given;
 import venue.store.answer.Answer.Stands;
@@ -44,13 +42,12 @@ class AnswersTest {
     @TempDir
     Path folder;
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(NOON);
     private Database database;
     private Answers answers;
 
     @BeforeEach
     void open() {
-        when(clock.instant()).thenReturn(NOON);
         database = Database.open(folder);
         answers = new Answers(database, clock, new Records(database, clock));
         new Workspaces(database, clock, new Random(1)).begin(YARD, new PersonId("ines"), List.of());
@@ -81,7 +78,7 @@ class AnswersTest {
     void theSameWordsAreTakenOnceAndAnAnswerKeepsWhatItWasAsked() {
         Answer first = answers.take(taking("ada", "100% wool_!", null)).join();
         assertThat(answers.take(taking("ada", "100% wool_!", null)).join()).isEqualTo(first);
-        when(clock.instant()).thenReturn(NOON.plus(Answers.ALIKE).plusSeconds(1));
+        clock.set(NOON.plus(Answers.ALIKE).plusSeconds(1));
         assertThat(answers.take(taking("ada", "100% wool_!", null)).join().number())
                 .isEqualTo(2);
         assertThat(first.said()).extracting(Filling.Said::label).containsExactly("What");
@@ -120,7 +117,7 @@ class AnswersTest {
         assertThat(answers.of(YARD, "ada@moor.example")).hasSize(2);
         assertThat(answers.remove(MAJA, YARD, List.of(first.id(), new AnswerId("none"))))
                 .isEqualTo(1);
-        when(clock.instant()).thenReturn(NOON.plus(Duration.ofDays(32)));
+        clock.set(NOON.plus(Duration.ofDays(32)));
         assertThat(new Outdated(database, clock).remove()).containsEntry("answer of a visitor", 1);
         assertThat(answers.counts(YARD)).isEmpty();
     }

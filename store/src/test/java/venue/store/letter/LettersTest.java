@@ -2,13 +2,10 @@ package venue.store.letter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,6 +20,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.core.basics.item.SubscriberId;
+import venue.core.basics.time.GivenClock;
 import venue.store.database.Database;
 import venue.store.letter.Letter.State;
 import venue.store.letter.Letter.To;
@@ -45,14 +43,13 @@ class LettersTest {
     @TempDir
     Path folder;
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(NOON);
     private Database database;
     private Subscribers subscribers;
     private Letters letters;
 
     @BeforeEach
     void open() {
-        when(clock.instant()).thenReturn(NOON);
         database = Database.open(folder);
         Records records = new Records(database, clock);
         subscribers = new Subscribers(database, clock, records);
@@ -81,7 +78,7 @@ class LettersTest {
         Instant now = NOON;
         for (int i = 0; i < 600; i++) {
             now = now.plus(Duration.ofMinutes(chance.nextInt(12)));
-            when(clock.instant()).thenReturn(now);
+            clock.set(now);
             String email = "reader" + chance.nextInt(6) + "@moor.example";
             int what = chance.nextInt(4);
             if (what == 0 || !law.containsKey(email)) {
@@ -122,13 +119,13 @@ class LettersTest {
         subscribers.confirm(of("ben@moor.example").id());
         subscribers.leave(of("ben@moor.example").id());
         asked("ben@moor.example");
-        when(clock.instant()).thenReturn(NOON.plus(Subscribers.AGAIN));
+        clock.set(NOON.plus(Subscribers.AGAIN));
         assertThat(subscribers
                         .ask(YARD, LIST, "ada@moor.example", "", "Asked.")
                         .orElseThrow()
                         .write())
                 .isTrue();
-        when(clock.instant()).thenReturn(NOON.plus(Duration.ofDays(31)));
+        clock.set(NOON.plus(Duration.ofDays(31)));
         assertThat(new Outdated(database, clock).remove()).containsEntry("subscriber who never confirmed", 1);
         assertThat(of("ben@moor.example").ended()).as("who left is remembered").isNotNull();
         assertThat(of("ben@moor.example").proof()).contains("Asked.");
@@ -222,7 +219,7 @@ class LettersTest {
         assertThat(letters.require(YARD, letter.id()).state())
                 .as("one is put off")
                 .isEqualTo(State.SENDING);
-        when(clock.instant()).thenReturn(NOON.plus(Mailing.PUT_OFF));
+        clock.set(NOON.plus(Mailing.PUT_OFF));
         assertThat(mailing.next(YARD, letter.id(), null)).isEmpty();
         assertThat(tally(letter)).isEqualTo(Map.of(To.REFUSED, 1, To.SENT, 1, To.LEFT, 2));
         assertThat(letters.require(YARD, letter.id()).state()).isEqualTo(State.SENT);
@@ -231,7 +228,7 @@ class LettersTest {
     @Test
     void aLetterThatSomebodyElseWroteIsNotWrittenOver() {
         Letter letter = letters.draft(YARD, new PersonId("ines"), NEWS, 60);
-        when(clock.instant()).thenReturn(NOON.plusSeconds(5));
+        clock.set(NOON.plusSeconds(5));
         letters.write(YARD, letter.id(), new PersonId("maja"), NEWS, letter.changed());
         assertThatThrownBy(() -> letters.write(YARD, letter.id(), new PersonId("ines"), NEWS, letter.changed()))
                 .isInstanceOf(Refusal.class)

@@ -2,13 +2,10 @@ package venue.store.member;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,6 +22,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.basics.item.MemberId;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.store.database.Database;
 import venue.store.member.Member.State;
 import venue.store.record.By;
@@ -42,7 +40,7 @@ class MembersTest {
     @TempDir
     Path folder;
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(NOON);
     private Database database;
     private Members members;
     private MemberEntry entry;
@@ -65,7 +63,7 @@ class MembersTest {
     }
 
     private void at(Instant now) {
-        when(clock.instant()).thenReturn(now);
+        clock.set(now);
     }
 
     private Member member(String name, State state, String... groups) {

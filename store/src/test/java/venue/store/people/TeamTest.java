@@ -2,8 +2,6 @@ package venue.store.people;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.time.Duration;
@@ -24,6 +22,7 @@ import org.springframework.session.SessionRepository;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.time.GivenClock;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
 import venue.store.link.Links;
@@ -46,7 +45,7 @@ class TeamTest {
     @TempDir
     Path folder;
 
-    private final InstantSource clock = mock(InstantSource.class);
+    private final GivenClock clock = new GivenClock(Instant.EPOCH);
     private Database database;
     private Persons persons;
     private Seats seats;
@@ -79,7 +78,7 @@ class TeamTest {
     }
 
     private void at(Instant now) {
-        when(clock.instant()).thenReturn(now);
+        clock.set(now);
     }
 
     private By ines() {

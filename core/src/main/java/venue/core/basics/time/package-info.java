@@ -1,0 +1,5 @@
+/** Clocks. */
+@NullMarked
+package venue.core.basics.time;
+
+import org.jspecify.annotations.NullMarked;
