@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** The build draws the demo's pictures once, so that loading it has not to. */
@@ -21,11 +22,18 @@ public final class DrawPictures {
         Path folder = Path.of(args[0], DrawPictures.class.getPackageName().split("[.]"))
                 .resolve(FOLDER);
         Files.createDirectories(folder);
-        for (var picture : DemoPictures.all().entrySet()) {
-            Path file = folder.resolve(picture.getKey());
-            if (!isFresh(file, folder.resolveSibling("picture"))) {
-                Files.write(file, picture.getValue().drawing().get());
+        DemoPictures.all().entrySet().parallelStream()
+                .forEach(picture ->
+                        draw(folder.resolve(picture.getKey()), picture.getValue().drawing()));
+    }
+
+    private static void draw(Path file, Supplier<byte[]> drawing) {
+        try {
+            if (!isFresh(file, file.getParent().resolveSibling("picture"))) {
+                Files.write(file, drawing.get());
             }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
