@@ -34,6 +34,7 @@ for (const file of readdirSync('src', { recursive: true, encoding: 'utf8' })) {
 
 const eslint = new ESLint({ overrideConfigFile: 'eslint.types.config.js' })
 const results = await eslint.lintFiles(['src/**/*.ts', `${to}/**/*.ts`])
-for (const result of results) result.filePath = result.filePath.replace(/target\/scripts\/(src\/.*\.vue)\.ts$/, '$1')
+for (const result of results)
+  result.filePath = result.filePath.replace(/target\/scripts\/(src\/.*\.vue)\.ts$/, '$1')
 console.log((await eslint.loadFormatter('stylish')).format(results))
 process.exitCode = results.some((r) => r.errorCount > 0) ? 1 : 0

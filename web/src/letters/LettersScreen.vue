@@ -29,7 +29,11 @@ const { busy, act, pace, decide, begin, remove } = useLetterDeeds(() => letter.v
 const removing = ref(false)
 const here = computed(() => told.value?.lists.find((l) => l.id === list.value))
 const shown = computed(() => (detail.value?.row.id === letter.value ? detail.value : null))
-const sending = computed(() => told.value?.letters.some((l) => l.state === 'SENDING') ?? false)
+/** Also where the letter at hand is said to be on its way, and the list, asked for a moment later, says that it has gone. */
+const sending = computed(
+  () =>
+    shown.value?.row.state === 'SENDING' || (told.value?.letters.some((l) => l.state === 'SENDING') ?? false),
+)
 
 void letters.both().then(() => {
   const first = told.value?.letters[0]
@@ -53,7 +57,7 @@ useIntervalFn(async () => {
 
 /** What was kept of a letter that is left meanwhile doesn’t come back before the one at hand. */
 function written(kept: LetterDetail) {
-  if (kept.row.id === letter.value) detail.value = kept
+  if (kept.row.id === letter.value) letters.did(kept)
   void letters.load()
 }
 const list0 = computed(() => told.value?.lists.find((l) => !l.removed))

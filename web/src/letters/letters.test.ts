@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import type { LetterDetail, LetterRow, LettersTold, SubscriberRow } from '@/api/types'
 import { mounting as global, press } from '@/test/moor'
 import { server } from '@/test/server'
@@ -7,6 +7,8 @@ import LetterDraft from './LetterDraft.vue'
 import LetterSent from './LetterSent.vue'
 import { howLong, standing } from './letterWords'
 import SubscribersTable from './SubscribersTable.vue'
+import { useLetterDeeds } from './useLetterDeeds'
+import { useLetters } from './useLetters'
 
 const AT = '/sites/moor/letters'
 const LIST = {
@@ -147,6 +149,25 @@ describe('letters', () => {
       [['a', 'b'], true],
     ])
     expect(wrapper.find('.rate').exists()).toBe(false)
+  })
+
+  it('show nothing that was asked for before something was done, though it comes later', async () => {
+    server({})
+    const unsure = [{ subscriber: 'a', email: 'ada@moor.example', said: '' }]
+    const late: (() => void)[] = []
+    const json = (answer: unknown) => new Response(JSON.stringify(answer))
+    vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
+      if (init?.method === 'POST') return Promise.resolve(json(detail({ unsure: [] }, { state: 'SENT' })))
+      if (!path.endsWith('/letters/one')) return Promise.resolve(json(TOLD))
+      return new Promise((answer) => late.push(() => answer(json(detail({ unsure }, { state: 'SENT' })))))
+    })
+    const letters = useLetters(() => 'one')
+    const { decide } = useLetterDeeds(() => 'one', letters)
+    const before = letters.open()
+    expect(await decide(['a'], false)).toBe(true)
+    late.forEach((answer) => answer())
+    await before
+    expect(letters.detail.value?.unsure).toEqual([])
   })
 
   it('go to those on a list, each told by how they stand and how they agreed', async () => {

@@ -25,7 +25,7 @@ export function useLetterDeeds(letter: () => string, letters: Letters) {
     const answer = await asking
     busy.value = false
     if (!answer.ok) notices.refuse(answer.problem)
-    else letters.detail.value = answer.value
+    else letters.did(answer.value)
     await letters.load()
     return answer.ok
   }
@@ -44,7 +44,7 @@ export function useLetterDeeds(letter: () => string, letters: Letters) {
   }
   async function remove(): Promise<boolean> {
     const answer = await post('/api/sites/{site}/letters/{letter}/remove', at(), {})
-    if (answer.ok) letters.told.value = answer.value
+    if (answer.ok) letters.left(answer.value)
     else notices.refuse(answer.problem)
     return answer.ok
   }

@@ -24,12 +24,13 @@ public final class DrawPictures {
         Files.createDirectories(folder);
         DemoPictures.all().entrySet().parallelStream()
                 .forEach(picture ->
-                        draw(folder.resolve(picture.getKey()), picture.getValue().drawing()));
+                        draw(folder, picture.getKey(), picture.getValue().drawing()));
     }
 
-    private static void draw(Path file, Supplier<byte[]> drawing) {
+    private static void draw(Path folder, String name, Supplier<byte[]> drawing) {
+        Path file = folder.resolve(name);
         try {
-            if (!isFresh(file, file.getParent().resolveSibling("picture"))) {
+            if (!isFresh(file, folder.resolveSibling("picture"))) {
                 Files.write(file, drawing.get());
             }
         } catch (IOException e) {

@@ -14,7 +14,6 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import venue.core.basics.item.SiteId;
 import venue.store.answer.Answer;
 import venue.store.answer.AnswerFilter;
@@ -22,7 +21,6 @@ import venue.store.answer.Answers;
 
 /** Baskets over HTTP, without a script: what the browser keeps, what is refused, what an order holds. */
 @ServerTest
-@DirtiesContext
 class BasketsTest {
 
     private static final SiteId MOOR = new SiteId("kestrel-moor");

@@ -12,7 +12,6 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodySubscribers;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -190,17 +189,7 @@ final class Client {
         return send(request(path).header("Host", SITE + ":" + port), info -> BodySubscribers.ofByteArray());
     }
 
-    /** Forms say in which minute their page was written: what is sent at its very beginning seems to be sent too quickly. */
-    static void withinAMinute() throws InterruptedException {
-        for (int second = LocalTime.now().getSecond();
-                second < 4 || second > 52;
-                second = LocalTime.now().getSecond()) {
-            Thread.sleep(100);
-        }
-    }
-
-    /** Asks whatever listens on a port of this machine; no redirect is followed. */
-    /** Headers as name, value, name, value. */
+    /** Asks whatever listens on a port of this machine; no redirect is followed. Headers as name, value, name, value. */
     HttpResponse<byte[]> bytesAt(int other, String path, String... headers) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + other + path));
         if (headers.length > 0) {

@@ -16,15 +16,13 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import venue.core.basics.item.SiteId;
 import venue.store.answer.Answer;
 import venue.store.answer.AnswerFilter;
 import venue.store.member.Members;
 
 /** Comments and ratings over HTTP, without a script: who may say what, when, and what is refused. */
-@ServerTest
-@DirtiesContext
+@ServerTest(initializers = MidMinute.class)
 class CommentsTest {
 
     private static final SiteId MOOR = new SiteId("kestrel-moor");
@@ -93,8 +91,7 @@ class CommentsTest {
     }
 
     @Test
-    void whatIsSaidWaitsIsLetThroughAnsweredChangedReportedAndClosed() throws InterruptedException {
-        Client.withinAMinute();
+    void whatIsSaidWaitsIsLetThroughAnsweredChangedReportedAndClosed() {
         String sent = there(say(ARTICLE, "", "Is there soup?"));
         Answer said = last();
         assertThat(said.onPage()).isEqualTo(new Answer.OnPage(false, null, false, 0));

@@ -5,10 +5,9 @@ import java.util.UUID;
 import org.springframework.boot.test.util.TestPropertyValues;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
-import venue.store.database.DataFolder;
 
 /** Gives each server a folder with the demo in it. */
-final class DemoCopy implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+class DemoCopy implements ApplicationContextInitializer<ConfigurableApplicationContext> {
 
     @Override
     public void initialize(ConfigurableApplicationContext context) {

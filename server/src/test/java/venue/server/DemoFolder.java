@@ -42,8 +42,8 @@ public final class DemoFolder {
         try (FileChannel file =
                         FileChannel.open(ALL.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
                 FileLock ignored = file.lock()) {
-            Path there = ALL.resolve(
-                    Instant.now().toString().substring(0, HOUR) + "-" + compiled().toMillis());
+            Path there = ALL.resolve(Instant.now().toString().substring(0, HOUR) + "-"
+                    + compiled().toMillis());
             if (!Files.exists(there)) {
                 Path part = ALL.resolve("part");
                 FileSystemUtils.deleteRecursively(part);

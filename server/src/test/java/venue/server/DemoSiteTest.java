@@ -26,7 +26,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** Walks the demo's public site as a crawler would. */
-@ServerTest
+@SharedServerTest
 class DemoSiteTest {
 
     private static final int MOST_BYTES = 60 * 1024;

@@ -17,7 +17,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** The markup of many drawings in one answer, and the sealed document that draws them. */
-@ServerTest
+@SharedServerTest
 class DrawingsTest {
 
     private static final String DRAWINGS = "/api/sites/kestrel-moor/drawings?";

@@ -26,7 +26,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is followed from elsewhere, held to what the standards ask. */
-@ServerTest
+@SharedServerTest
 class FollowedTest {
 
     @As

@@ -20,14 +20,12 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.item.SiteId;
 import venue.store.answer.AnswerFilter;
 
 /** Forms over HTTP: filled in from what the page says alone, refused with nothing lost, taken once, worked with by those who may. */
-@ServerTest
-@DirtiesContext
+@ServerTest(initializers = MidMinute.class)
 class FormsTest {
 
     private static final SiteId MOOR = new SiteId("kestrel-moor");
@@ -187,8 +185,7 @@ class FormsTest {
     }
 
     @Test
-    void attacksThroughAnyFieldAreNoMoreThanWords() throws IOException, InterruptedException {
-        Client.withinAMinute();
+    void attacksThroughAnyFieldAreNoMoreThanWords() throws IOException {
         for (String attack : ATTACKS) {
             Map<String, String> form =
                     filled("/contact", "name", attack, "email", attack, "words", attack, "consent", attack);

@@ -18,12 +18,10 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 
 /** The law over HTTP, over all that the demo answers: with branches of which strangers don't learn and without them, they get the same bytes. */
 @ServerTest
-@DirtiesContext
 class HiddenTest {
 
     private static final String SITE = "/api/sites/kestrel-moor";

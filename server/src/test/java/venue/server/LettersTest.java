@@ -11,7 +11,6 @@ import java.util.Map;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.item.SiteId;
 import venue.store.answer.FormSeal;
@@ -21,7 +20,6 @@ import venue.store.letter.Subscribers;
 
 /** Letters and lists over HTTP: what is refused, and that a link alone does nothing. */
 @ServerTest
-@DirtiesContext
 class LettersTest {
 
     private static final SiteId MOOR = new SiteId("kestrel-moor");

@@ -12,12 +12,10 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 
 /** A long form with files over HTTP: step by step, files that wait for what is missing, and what becomes of both. */
 @ServerTest
-@DirtiesContext
 class LongFormsTest {
 
     private static final String API = "/api/sites/kestrel-moor/answers";

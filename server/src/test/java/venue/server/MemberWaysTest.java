@@ -12,7 +12,6 @@ import java.util.stream.IntStream;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.item.SiteId;
 import venue.server.signin.Throttle;
@@ -21,7 +20,6 @@ import venue.store.member.Members;
 
 /** The ways of members over HTTP: a forgotten password, signing up, their sessions, what is kept of them, and how they are shut out. */
 @ServerTest
-@DirtiesContext
 class MemberWaysTest {
 
     private static final SiteId MOOR = new SiteId("kestrel-moor");

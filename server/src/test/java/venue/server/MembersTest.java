@@ -13,12 +13,10 @@ import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 
 /** Who gets what of a site of which some is closed, and how members come in, stay and go. */
 @ServerTest
-@DirtiesContext
 class MembersTest {
 
     private static final String SITE = "/api/sites/kestrel-moor";

@@ -20,14 +20,12 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.annotation.DirtiesContext;
 
 /**
  * Visitors get one release whole while others are made: each release writes its marker into a page's own words and into what stands around
  * every page. With {@code -Dvenue.all=true} wrk is the visitor.
  */
 @ServerTest
-@DirtiesContext
 class MixtureTest {
 
     private static final Pattern MARKER = Pattern.compile("marker-(\\d+)-");

@@ -12,7 +12,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The description of the API that the interface's types are made from is the server's own. */
-@ServerTest
+@SharedServerTest
 class OpenApiTest {
 
     private static final Path KEPT = Path.of("../web/src/api/openapi.json");

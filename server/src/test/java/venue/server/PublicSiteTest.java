@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
-@ServerTest
+@SharedServerTest
 class PublicSiteTest {
 
     @LocalServerPort

@@ -8,7 +8,6 @@ import java.time.LocalDate;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.item.SiteId;
 import venue.server.filling.AtMidnight;
@@ -18,7 +17,6 @@ import venue.store.workspace.Workspaces;
 
 /** What is counted of visitors, and what isn't. */
 @ServerTest
-@DirtiesContext
 class ReadsTest {
 
     private static final SiteId MOOR = new SiteId("kestrel-moor");

@@ -16,13 +16,11 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.bean.override.convention.TestBean;
 import tools.jackson.databind.JsonNode;
 
 /** Releases over HTTP: set for a time, asked for, given back, compared; and what is refused. */
 @ServerTest
-@DirtiesContext
 class ReleasesTest {
 
     private static final String SITE = "/api/sites/kestrel-moor";

@@ -15,7 +15,6 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import tools.jackson.databind.JsonNode;
@@ -29,7 +28,6 @@ import venue.store.telling.Told;
 
 /** What search engines get and are told: robots.txt, the sitemap, and what a release has changed. */
 @ServerTest
-@DirtiesContext
 class SearchEnginesTest {
 
     private static final String API = "/api/sites/kestrel-moor";

@@ -6,6 +6,7 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.core.annotation.AliasFor;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ContextConfiguration;
 
@@ -15,7 +16,12 @@ import org.springframework.test.context.ContextConfiguration;
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
         properties = "venue.demo-password=" + Client.PASSWORD)
-@ContextConfiguration(initializers = DemoCopy.class)
+@ContextConfiguration
 @DirtiesContext
 @ExtendWith(Clients.class)
-@interface ServerTest {}
+@interface ServerTest {
+
+    /** What the server is begun with. */
+    @AliasFor(annotation = ContextConfiguration.class)
+    Class<? extends DemoCopy>[] initializers() default DemoCopy.class;
+}

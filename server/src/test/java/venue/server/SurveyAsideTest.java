@@ -7,12 +7,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 
 /** Findings that are set aside with a reason count no more, until they are brought back. */
 @ServerTest
-@DirtiesContext
 class SurveyAsideTest {
 
     private static final String SURVEY = "/api/sites/kestrel-moor/survey";
