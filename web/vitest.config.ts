@@ -10,7 +10,9 @@ const saying = (what: RegExp) => tests.filter(({ text }) => what.test(text)).map
 /** Tests that say so in their first line need no document; like most of the others they share one world, which costs a second less for each. */
 const plain = saying(/^\/\/ Needs no document\./)
 /** Those that put something else in a module's place, or say in their first line why: each has a world of its own. */
-const apart = saying(/\bvi\.(mock|doMock|hoisted)\(|^\/\/ Needs a world of its own/).filter((file) => !plain.includes(file))
+const apart = saying(/\bvi\.(mock|doMock|hoisted)\(|^\/\/ Needs a world of its own/).filter(
+  (file) => !plain.includes(file),
+)
 
 export default mergeConfig(
   vite,

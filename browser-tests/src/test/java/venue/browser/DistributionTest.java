@@ -54,6 +54,7 @@ class DistributionTest {
                 .redirectErrorStream(true)
                 .redirectOutput(top.resolve("log").toFile());
         line.environment().put("VENUE_CACHE", top.resolve("cache").toString());
+        line.environment().put("VENUE_NICE", "0");
         server = line.start();
         while (!isUp(port)) {
             assertThat(server.waitFor(100, TimeUnit.MILLISECONDS))
