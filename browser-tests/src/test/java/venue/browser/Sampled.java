@@ -8,7 +8,7 @@ import java.util.Random;
 /** A few of many, chosen by a seed that is told; all of them where {@code venue.all} is set, as by {@code ./venue bench every}. */
 final class Sampled {
 
-    private static final long SEED = Long.getLong("venue.seed", System.nanoTime());
+    static final long SEED = Long.getLong("venue.seed", System.nanoTime());
 
     private Sampled() {}
 
@@ -16,7 +16,7 @@ final class Sampled {
         if (Boolean.getBoolean("venue.all") || all.size() <= some) {
             return all;
         }
-        System.out.println(some + " of " + all.size() + " " + what + "; the same again by -Dvenue.seed=" + SEED);
+        System.out.println(some + " of " + all.size() + " " + what + "; the same again by --seed " + SEED);
         List<T> mixed = new ArrayList<>(all);
         Collections.shuffle(mixed, new Random(SEED));
         return mixed.subList(0, some);

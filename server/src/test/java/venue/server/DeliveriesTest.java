@@ -96,7 +96,7 @@ class DeliveriesTest {
     @Test
     void everyPageIsOfOneReleaseOrTheOneBeforeWhateverGoesWrong() throws Exception {
         long seed = Long.getLong("venue.seed", System.nanoTime());
-        System.out.println("The same again by -Dvenue.seed=" + seed);
+        System.out.println("The same again by --seed " + seed);
         String address = "http://" + HOST;
         try (Troubled between = new Troubled(storage.port(), seed)) {
             Delivery delivery = Delivered.to(Delivered.bucket(between.port()), Layout.AT_ADDRESSES, address);
@@ -244,7 +244,7 @@ class DeliveriesTest {
     @Test
     void whatWasLostThereIsMendedByDeliverAgain() throws Exception {
         long seed = Long.getLong("venue.seed", System.nanoTime());
-        System.out.println("The same again by -Dvenue.seed=" + seed);
+        System.out.println("The same again by --seed " + seed);
         Random chance = new Random(seed);
         Path to = top.resolve("to");
         Delivery delivery =

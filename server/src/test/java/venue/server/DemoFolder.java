@@ -3,7 +3,6 @@ package venue.server;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -40,8 +39,8 @@ public final class DemoFolder {
     private static synchronized Path loaded() throws IOException {
         Files.createDirectories(ALL);
         try (FileChannel file =
-                        FileChannel.open(ALL.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-                FileLock ignored = file.lock()) {
+                FileChannel.open(ALL.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+            file.lock();
             Path there = ALL.resolve(Instant.now().toString().substring(0, HOUR) + "-"
                     + compiled().toMillis());
             if (!Files.exists(there)) {

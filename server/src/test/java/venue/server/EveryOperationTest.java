@@ -79,7 +79,7 @@ class EveryOperationTest {
                         .propertyStream()
                         .forEach(way -> operation(samples, path.getKey(), way.getKey(), way.getValue())));
         System.out.println("every operation: " + requests + " requests, answers " + statuses + ", faults "
-                + wrong.size() + "; again by -Dvenue.seed=" + seed);
+                + wrong.size() + "; again by --seed " + seed);
         assertThat(requests).isGreaterThan(5_000 / EVERY);
         assertThat(wrong).isEmpty();
     }

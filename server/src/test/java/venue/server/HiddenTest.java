@@ -71,7 +71,7 @@ class HiddenTest {
                 .map(Row::of)
                 .toList();
         List<Row> hidden = branches(rows);
-        String said = "hidden: " + hidden.stream().map(Row::address).toList() + "; again by -Dvenue.seed=" + seed;
+        String said = "hidden: " + hidden.stream().map(Row::address).toList() + "; again by --seed " + seed;
         for (Row branch : hidden) {
             String who = chance.nextBoolean() ? "groups" : "members";
             List<String> groups = who.equals("groups") ? List.of("crew") : List.of();
