@@ -10,6 +10,7 @@ import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 
 /** Every ready-made form in each look and state, narrow and wide, by axe-core; and none is wider than its window. */
+@Further
 class FormLooksTest extends DemoTest {
 
     private static final String FORMS = """

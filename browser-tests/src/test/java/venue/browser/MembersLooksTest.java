@@ -10,6 +10,7 @@ import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 
 /** The pages where members come in, ask, look after themselves and leave, each of their states in each look, by axe-core. */
+@Further
 class MembersLooksTest extends DemoTest {
 
     private static final String STATES = """

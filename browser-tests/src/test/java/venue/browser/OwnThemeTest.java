@@ -15,6 +15,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** What no look brings with it: a font of the site's own, a tone by name, one column apart, pictures that take turns, a switch for the night. */
+@Further
 class OwnThemeTest extends DemoTest {
 
     private static final Path FONT = Path.of(

@@ -21,7 +21,7 @@ class ArchitectureTest {
     private static final List<String> WINGS =
             List.of("basics", "model", "body", "edition", "sort", "show", "carry", "change", "check", "live");
 
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("venue.core");
 
@@ -38,7 +38,7 @@ class ArchitectureTest {
                         "java.net.http..",
                         "venue.store..",
                         "venue.server..")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -49,7 +49,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("tools.jackson..")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -65,10 +65,10 @@ class ArchitectureTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage(later)
-                    .check(core);
+                    .check(CORE);
         }
         String[] all = WINGS.stream().map(w -> "venue.core." + w + "..").toArray(String[]::new);
-        classes().should().resideInAnyPackage(all).check(core);
+        classes().should().resideInAnyPackage(all).check(CORE);
     }
 
     /** What is asked of any item is answered by its sort: no list of sorts stands anywhere else. */
@@ -77,7 +77,7 @@ class ArchitectureTest {
         Set<String> records = Arrays.stream(ItemSort.values())
                 .map(sort -> sort.record().getName())
                 .collect(Collectors.toSet());
-        assertThat(core.stream()
+        assertThat(CORE.stream()
                         .filter(c -> !c.getPackageName().equals("venue.core.sort"))
                         .flatMap(c -> c.getInstanceofChecks().stream())
                         .filter(check -> records.contains(check.getRawType().getName())))
@@ -86,6 +86,6 @@ class ArchitectureTest {
 
     @Test
     void packagesHaveNoCycles() {
-        slices().matching("venue.(**)").should().beFreeOfCycles().check(core);
+        slices().matching("venue.(**)").should().beFreeOfCycles().check(CORE);
     }
 }

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
 
-    private final JavaClasses all = new ClassFileImporter()
+    private static final JavaClasses ALL = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("venue");
 
@@ -26,7 +26,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.sql..", "javax.sql..", "org.springframework.jdbc..", "org.flywaydb..")
-                .check(all);
+                .check(ALL);
     }
 
     @Test
@@ -37,17 +37,17 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("venue.server..", "jakarta.servlet..", "org.springframework.web..")
-                .check(all);
+                .check(ALL);
     }
 
     @Test
     void packagesHaveNoCycles() {
-        slices().matching("venue.(**)").should().beFreeOfCycles().check(all);
+        slices().matching("venue.(**)").should().beFreeOfCycles().check(ALL);
     }
 
     @Test
     void mostTypesAreNobodyElsesBusiness() {
-        List<JavaClass> types = all.stream()
+        List<JavaClass> types = ALL.stream()
                 .filter(c -> c.isTopLevelClass() && !c.getSimpleName().equals("package-info"))
                 .toList();
         long own = types.stream()
