@@ -58,7 +58,7 @@ class EveryOperationTest {
     private Client maja;
     private int requests;
     /** Of each operation every so manieth request is sent; all of them by {@code ./venue bench every}. */
-    private static final int EVERY = Boolean.getBoolean("venue.all") ? 1 : 6;
+    private static final int EVERY = Boolean.getBoolean("venue.all") ? 1 : 12;
 
     private final long seed = Long.getLong("venue.seed", System.nanoTime());
     private final Random chance = new Random(seed);
