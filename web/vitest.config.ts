@@ -2,17 +2,11 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { defineConfig, mergeConfig } from 'vitest/config'
 import vite from './vite.config'
 
-const tests = readdirSync('src', { recursive: true, encoding: 'utf8' })
+/** Tests that say so in their first line: they share one world, which costs a second less for each. */
+const plain = readdirSync('src', { recursive: true, encoding: 'utf8' })
   .filter((file) => file.endsWith('.test.ts'))
-  .map((file) => ({ file: `src/${file}`, text: readFileSync(`src/${file}`, 'utf8') }))
-const saying = (what: RegExp) => tests.filter(({ text }) => what.test(text)).map(({ file }) => file)
-
-/** Tests that say so in their first line need no document; like most of the others they share one world, which costs a second less for each. */
-const plain = saying(/^\/\/ Needs no document\./)
-/** Those that put something else in a module's place, or say in their first line why: each has a world of its own. */
-const apart = saying(/\bvi\.(mock|doMock|hoisted)\(|^\/\/ Needs a world of its own/).filter(
-  (file) => !plain.includes(file),
-)
+  .map((file) => `src/${file}`)
+  .filter((file) => readFileSync(file, 'utf8').startsWith('// Needs no document.'))
 
 export default mergeConfig(
   vite,
@@ -24,15 +18,8 @@ export default mergeConfig(
         { extends: true, test: { name: 'plain', include: plain, environment: 'node', isolate: false } },
         {
           extends: true,
-          test: {
-            name: 'screens',
-            include: ['src/**/*.test.ts'],
-            exclude: [...plain, ...apart],
-            environment: 'happy-dom',
-            isolate: false,
-          },
+          test: { name: 'screens', include: ['src/**/*.test.ts'], exclude: plain, environment: 'happy-dom' },
         },
-        { extends: true, test: { name: 'apart', include: apart, environment: 'happy-dom' } },
       ],
     },
   }),
