@@ -33,6 +33,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A form out of a pattern hands its answers on to a machine that fails at first; a full night moves up, and everybody concerned is written to. */
+@Further
 class BookingTest {
 
     private static final Pattern LINK = Pattern.compile("http://kestrel-moor\\S+/-/answer\\?of=[\\w.-]+");

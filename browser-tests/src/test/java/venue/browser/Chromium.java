@@ -19,9 +19,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
-/** Debian's headless Chromium, which all tests of a process share: the one that can do nothing else, where it is installed. */
+/** Debian's headless Chromium, which all tests of a thread share: the one that can do nothing else, where it is installed. */
 final class Chromium implements AutoCloseable {
 
     private static final int PATIENCE_MS = 60_000;
@@ -38,14 +37,14 @@ final class Chromium implements AutoCloseable {
             + " };"
             + " look(); })";
 
-    /** Started by the first test of a process that needs it; it ends with the process. */
-    private static @Nullable Browser running;
+    /** Started by the first test of a thread that needs it; it ends with the process. What talks with it is for one thread. */
+    private static final ThreadLocal<Browser> RUNNING = new ThreadLocal<>();
 
     private final Browser browser = running();
     private final List<BrowserContext> contexts = new ArrayList<>();
 
-    private static synchronized Browser running() {
-        Browser known = running;
+    private static Browser running() {
+        Browser known = RUNNING.get();
         if (known == null || !known.isConnected()) {
             known = Playwright.create(
                             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
@@ -57,7 +56,7 @@ final class Chromium implements AutoCloseable {
                                     .findFirst()
                                     .orElseThrow())
                             .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
-            running = known;
+            RUNNING.set(known);
         }
         return known;
     }

@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** A branch once more, by keys; what one page takes of another; where a page differs from the theme. */
+@Further
 class CopiesTest extends DemoTest {
 
     @Test

@@ -23,6 +23,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** Pages that do one job, made from ready-made templates: documents, people, a list with columns, an archive, a timeline, the contents of the site. */
+@Further
 class FunctionalTest extends DemoTest {
 
     private final AtomicInteger fetched = new AtomicInteger();

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Jobs as people do them, from the first step to the public page, with their acts counted ({@code docs/jobs.md}). */
+@Further
 class JobsTest {
 
     private static final int FIRST_PAGE = 9;

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Kinds side by side, two changed at once and put back; a template that no kind offers, offered where a page is made. */
+@Further
 class KindsTest extends DemoTest {
 
     @Test

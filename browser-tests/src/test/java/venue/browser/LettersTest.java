@@ -31,6 +31,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.server.DemoFolder;
 
 /** A letter goes to two hundred readers, the server is killed on the way, one leaves by one click: nobody has it twice, and all have it. */
 class LettersTest {
@@ -48,6 +49,7 @@ class LettersTest {
     @BeforeEach
     void open() throws IOException {
         mail.start();
+        DemoFolder.copyTo(data.resolve("moor"));
         start();
     }
 
@@ -69,9 +71,6 @@ class LettersTest {
                 String.valueOf(PORT),
                 "--data",
                 data.resolve("moor").toString());
-        if (!data.resolve("moor/venue.db").toFile().exists()) {
-            made.command().addAll(List.of("--password", Running.PASSWORD));
-        }
         made.environment().put("VENUE_MAIL_HOST", "127.0.0.1");
         made.environment().put("VENUE_MAIL_PORT", String.valueOf(mail.getSmtp().getPort()));
         made.environment().put("VENUE_MAIL_TLS", "none");

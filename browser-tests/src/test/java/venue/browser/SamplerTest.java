@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Every kind of element and every pattern in the browser: wide and narrow, axe-core, and nothing in them that runs. */
+@Further
 class SamplerTest {
 
     private static final int[] WIDTHS = {1280, 360};

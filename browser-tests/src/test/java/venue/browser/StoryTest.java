@@ -19,6 +19,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** A manager's whole job once, through the real interface, and what visitors get of it. */
+@Further
 class StoryTest extends DemoTest {
 
     @Test
