@@ -13,11 +13,13 @@ import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What is installed is unpacked elsewhere and serves the demo; its second start takes classes from the archive. */
+@Order(1)
 class DistributionTest {
 
     private static final int ENDED_AS_ASKED = 143;

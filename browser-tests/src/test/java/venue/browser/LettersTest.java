@@ -29,11 +29,13 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.server.DemoFolder;
 
 /** A letter goes to two hundred readers, the server is killed on the way, one leaves by one click: nobody has it twice, and all have it. */
+@Order(1)
 class LettersTest {
 
     private static final int READERS = 140;
