@@ -8,8 +8,11 @@ import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.util.List;
 import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.server.Sampled;
 
 /** axe-core on the interface's screens and on the public demo. */
 class AccessTest {
@@ -51,23 +54,32 @@ class AccessTest {
             "/-/my-page",
             "/nothing-here");
 
-    @TempDir
-    Path data;
+    private static Running venue;
+
+    /** Both only look. */
+    @BeforeAll
+    static void open(@TempDir Path data) {
+        venue = Running.start(data);
+    }
+
+    @AfterAll
+    static void close() {
+        venue.close();
+    }
 
     @Test
     void noScreenAndNoPublicPageHasAViolation() {
-        try (Running venue = Running.start(data);
-                Chromium chromium = new Chromium();
+        try (Chromium chromium = new Chromium();
                 BrowserContext context = chromium.context(1280, 800)) {
             SoftAssertions all = new SoftAssertions();
             Page page = chromium.signedIn(context, venue, "maja");
-            for (String screen : Sampled.of("screens", SCREENS, 7)) {
+            for (String screen : Sampled.of("screens", SCREENS, 5)) {
                 page.navigate(venue.venue("/kestrel-moor/" + screen));
                 page.locator(".stand").waitFor();
                 Chromium.settle(page);
                 all.assertThat(Chromium.violationsOfScreen(page)).as(screen).isEmpty();
             }
-            for (String path : Sampled.of("public pages", PAGES, 4)) {
+            for (String path : Sampled.of("public pages", PAGES, 3)) {
                 page.navigate(venue.site(path));
                 all.assertThat(Chromium.violations(page)).as(path).isEmpty();
             }
@@ -81,8 +93,7 @@ class AccessTest {
 
     @Test
     void aPublicPageReadsWithScriptsOff() {
-        try (Running venue = Running.start(data);
-                Chromium chromium = new Chromium();
+        try (Chromium chromium = new Chromium();
                 BrowserContext context = chromium.context(1280, 800)
                         .browser()
                         .newContext(new Browser.NewContextOptions()

@@ -31,6 +31,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.server.Further;
 
 /** A form out of a pattern hands its answers on to a machine that fails at first; a full night moves up, and everybody concerned is written to. */
 @Further

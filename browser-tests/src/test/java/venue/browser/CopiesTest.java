@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
+import venue.server.Further;
 
 /** A branch once more, by keys; what one page takes of another; where a page differs from the theme. */
 @Further

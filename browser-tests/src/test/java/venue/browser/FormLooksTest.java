@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
+import venue.server.Further;
+import venue.server.Sampled;
 
 /** Every ready-made form in each look and state, narrow and wide, by axe-core; and none is wider than its window. */
 @Further

@@ -21,6 +21,7 @@ import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import venue.server.Further;
 
 /** Pages that do one job, made from ready-made templates: documents, people, a list with columns, an archive, a timeline, the contents of the site. */
 @Further

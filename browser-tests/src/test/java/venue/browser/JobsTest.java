@@ -11,6 +11,8 @@ import java.util.stream.Stream;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.server.Further;
+import venue.server.Sampled;
 
 /** Jobs as people do them, from the first step to the public page, with their acts counted ({@code docs/jobs.md}). */
 @Further

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import venue.server.Further;
 
 /** Kinds side by side, two changed at once and put back; a template that no kind offers, offered where a page is made. */
 @Further

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
+import venue.server.Further;
+import venue.server.Sampled;
 
 /** The pages where members come in, ask, look after themselves and leave, each of their states in each look, by axe-core. */
 @Further

@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import venue.server.Sampled;
 
 /** A menu put in order, named and led outside by keys; a page that moves with its line; all of it released, and taken back. */
 class MenusTest extends DemoTest {
@@ -174,7 +175,7 @@ class MenusTest extends DemoTest {
         Sampler.give(page, Map.of("verb", "set-value", "item", "site", "key", "act", "value", ""));
         Sampler.give(page, Map.of("verb", "set-value", "item", "site", "key", "basket", "value", "none"));
         String proofs = Sampler.proofs(page);
-        for (String look : Sampled.of("looks", Sampler.LOOKS, 4)) {
+        for (String look : Sampled.of("looks", Sampler.LOOKS, 2)) {
             page.navigate(proofs + "page/glossary?look=" + look);
             page.evaluate("() => document.fonts.ready");
             Assertions.assertThat(page.locator("#menu > ul > li").all().stream()

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import venue.server.Further;
 
 /** What no look brings with it: a font of the site's own, a tone by name, one column apart, pictures that take turns, a switch for the night. */
 @Further

@@ -10,6 +10,8 @@ import java.util.List;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.server.Further;
+import venue.server.Sampled;
 
 /** Every kind of element and every pattern in the browser: wide and narrow, axe-core, and nothing in them that runs. */
 @Further

@@ -17,6 +17,7 @@ import java.net.http.HttpResponse;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import venue.server.Further;
 
 /** A manager's whole job once, through the real interface, and what visitors get of it. */
 @Further

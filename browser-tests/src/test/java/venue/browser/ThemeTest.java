@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
+import venue.server.Sampled;
 
 /** The demo is made over: what it says on every page, how that stands, another look beside this one and worn, released, taken back. */
 class ThemeTest extends DemoTest {
@@ -219,7 +220,7 @@ class ThemeTest extends DemoTest {
         page.locator(".stand").waitFor();
         String proofs = Sampler.proofs(page);
         SoftAssertions all = new SoftAssertions();
-        for (String look : Sampled.of("looks", Sampler.LOOKS, 4)) {
+        for (String look : Sampled.of("looks", Sampler.LOOKS, 2)) {
             for (String of : List.of("welcome", "open-nights")) {
                 for (int width : new int[] {1280, 360}) {
                     page.setViewportSize(width, 800);

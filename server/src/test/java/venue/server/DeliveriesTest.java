@@ -95,7 +95,7 @@ class DeliveriesTest {
 
     @Test
     void everyPageIsOfOneReleaseOrTheOneBeforeWhateverGoesWrong() throws Exception {
-        long seed = Long.getLong("venue.seed", System.nanoTime());
+        long seed = Sampled.SEED;
         System.out.println("The same again by --seed " + seed);
         String address = "http://" + HOST;
         try (Troubled between = new Troubled(storage.port(), seed)) {
@@ -186,6 +186,7 @@ class DeliveriesTest {
         }
     }
 
+    @Further
     @Test
     void aBackupGoesToObjectStorageAndComesBack() throws Exception {
         Path keys = Files.writeString(
@@ -243,7 +244,7 @@ class DeliveriesTest {
 
     @Test
     void whatWasLostThereIsMendedByDeliverAgain() throws Exception {
-        long seed = Long.getLong("venue.seed", System.nanoTime());
+        long seed = Sampled.SEED;
         System.out.println("The same again by --seed " + seed);
         Random chance = new Random(seed);
         Path to = top.resolve("to");

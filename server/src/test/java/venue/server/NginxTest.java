@@ -186,6 +186,7 @@ class NginxTest {
         }
     }
 
+    @Further
     @Test
     void aFilmOfAHundredMegabytesIsTakenIn() throws IOException {
         Path film = Files.write(top.resolve("film"), "....ftypisom".getBytes(StandardCharsets.US_ASCII));

@@ -59,6 +59,7 @@ class ServedElsewhereTest {
         servedAsHere(Delivered.to(lies, Layout.BY_HASH, "http://127.0.0.1:" + port, ""), lies.toString(), port);
     }
 
+    @Further
     @Test
     void nginxServesObjectStorageThatItFollowsAsVenueDoes() throws Exception {
         int port = Nginx.freePort();

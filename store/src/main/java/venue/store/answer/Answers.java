@@ -270,7 +270,10 @@ public final class Answers implements AutoCloseable {
             }
             return gone;
         });
-        tellPages(removed);
+        if (!removed.isEmpty()) {
+            tell(site);
+            tellPages(removed);
+        }
         return removed.size();
     }
 

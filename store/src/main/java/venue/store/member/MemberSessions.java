@@ -9,6 +9,7 @@ import java.time.InstantSource;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.MemberId;
@@ -48,8 +49,9 @@ public final class MemberSessions {
     private final InstantSource clock;
     private final MemberRows rows;
     private final SecureRandom chance = new SecureRandom();
-    private final Cache<Hash, Optional<Open>> held =
+    private final Cache<Asked, Optional<Open>> held =
             Caffeine.newBuilder().expireAfterWrite(HELD).maximumSize(MOST_HELD).build();
+    private final AtomicLong changes = new AtomicLong();
 
     MemberSessions(Database database, InstantSource clock, MemberRows rows) {
         this.database = database;
@@ -70,6 +72,9 @@ public final class MemberSessions {
             String begunAt,
             String usedAt,
             @Nullable String before) {}
+
+    /** What was asked, and after how many changes: what was found before a change answers nobody after it. */
+    private record Asked(SiteId site, Hash hash, long changes) {}
 
     /** A session with whose it is. */
     public record Open(Session session, Member member) {}
@@ -108,15 +113,26 @@ public final class MemberSessions {
                 .update();
     }
 
-    /** Whose session a token is, while it is good and they may sign in. */
+    /**
+     * Whose session a token is, while it is good and they may sign in. It is read, and its use written, while no lock of what is held
+     * is taken: whoever writes would wait for it with the writer in hand.
+     */
     public Optional<Open> find(SiteId site, String token) {
-        return held.get(Hash.over(token), hash -> read(site, hash))
-                .filter(o -> o.member().site().equals(site));
+        Asked asked = new Asked(site, Hash.over(token), changes.get());
+        Optional<Open> known = held.getIfPresent(asked);
+        if (known != null) {
+            return known;
+        }
+        Instant now = clock.instant();
+        Optional<Open> open = read(site, asked.hash(), now);
+        held.put(asked, open);
+        open.filter(o -> Instant.parse(o.session().usedAt()).plus(NOTED_EVERY).isBefore(now))
+                .ifPresent(o -> used(o.session(), now.toString()));
+        return open;
     }
 
-    private Optional<Open> read(SiteId site, Hash hash) {
-        Instant now = clock.instant();
-        Optional<Open> open = database.sql()
+    private Optional<Open> read(SiteId site, Hash hash, Instant now) {
+        return database.sql()
                 .sql(FIND)
                 .param("hash", hash)
                 .param("site", site)
@@ -131,9 +147,6 @@ public final class MemberSessions {
                 .optional()
                 .flatMap(s ->
                         rows.find(site, s.member()).filter(Member::isActive).map(m -> new Open(s, m)));
-        open.filter(o -> Instant.parse(o.session().usedAt()).plus(NOTED_EVERY).isBefore(now))
-                .ifPresent(o -> used(o.session(), now.toString()));
-        return open;
     }
 
     private void used(Session session, String now) {
@@ -158,11 +171,13 @@ public final class MemberSessions {
     }
 
     public void end(Hash hash) {
-        database.write(() -> database.sql()
-                .sql("delete from member_session where hash = :hash")
-                .param("hash", hash)
-                .update());
-        forget();
+        database.write(() -> {
+            forget();
+            return database.sql()
+                    .sql("delete from member_session where hash = :hash")
+                    .param("hash", hash)
+                    .update();
+        });
     }
 
     /** Ends all of a member's but one; all where that is null. */
@@ -175,8 +190,8 @@ public final class MemberSessions {
         forget();
     }
 
-    /** Whatever is held is asked for again. */
+    /** Whatever is held is asked for again, once what is being written is kept. */
     void forget() {
-        held.invalidateAll();
+        database.onceKept(changes::incrementAndGet);
     }
 }

@@ -12,9 +12,31 @@ final class KeptSession implements Session {
     private static final Duration EVERY = Duration.ofMinutes(1);
 
     private final Session row;
+    private boolean changed;
 
-    KeptSession(Session row) {
+    private KeptSession(Session row, boolean changed) {
         this.row = row;
+        this.changed = changed;
+    }
+
+    /** One that begins. */
+    static KeptSession begun(Session row) {
+        return new KeptSession(row, true);
+    }
+
+    /** One as it is written down. */
+    static KeptSession of(Session row) {
+        return new KeptSession(row, false);
+    }
+
+    /** Whether something of it is to be written down. */
+    boolean isChanged() {
+        return changed;
+    }
+
+    /** Says that it stands as it is written down. */
+    void written() {
+        changed = false;
     }
 
     Session row() {
@@ -28,6 +50,7 @@ final class KeptSession implements Session {
 
     @Override
     public String changeSessionId() {
+        changed = true;
         return row.changeSessionId();
     }
 
@@ -43,6 +66,7 @@ final class KeptSession implements Session {
 
     @Override
     public void setAttribute(String name, @Nullable Object value) {
+        changed = true;
         if (value == null) {
             row.removeAttribute(name);
         } else {
@@ -52,6 +76,7 @@ final class KeptSession implements Session {
 
     @Override
     public void removeAttribute(String name) {
+        changed = true;
         row.removeAttribute(name);
     }
 
@@ -63,6 +88,7 @@ final class KeptSession implements Session {
     @Override
     public void setLastAccessedTime(Instant now) {
         if (row.getLastAccessedTime().plus(EVERY).isBefore(now)) {
+            changed = true;
             row.setLastAccessedTime(now);
         }
     }
@@ -74,6 +100,7 @@ final class KeptSession implements Session {
 
     @Override
     public void setMaxInactiveInterval(Duration interval) {
+        changed = true;
         row.setMaxInactiveInterval(interval);
     }
 

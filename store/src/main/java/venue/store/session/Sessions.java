@@ -25,6 +25,7 @@ public final class Sessions implements SessionRepository<KeptSession>, AutoClose
 
     private static final Duration IDLE = Duration.ofHours(12);
     private static final Duration LONGEST = Duration.ofDays(30);
+    private static final long SOON_MS = 1_000;
 
     private final Database database;
     private final JdbcIndexedSessionRepository kept;
@@ -54,21 +55,35 @@ public final class Sessions implements SessionRepository<KeptSession>, AutoClose
 
     @Override
     public KeptSession createSession() {
-        return new KeptSession(rows.createSession());
+        return KeptSession.begun(rows.createSession());
     }
 
+    /** In the writer's turn, where there is something to write: a request that changes nothing waits for nobody. */
     @Override
     public void save(KeptSession session) {
-        rows.save(session.row());
+        if (session.isChanged()) {
+            database.write(() -> {
+                rows.save(session.row());
+                return true;
+            });
+            session.written();
+        }
     }
 
     @Override
     public @Nullable KeptSession findById(String id) {
-        Session row = rows.findById(id);
-        if (row == null || isTooOld(row)) {
-            return null;
-        }
-        return new KeptSession(row);
+        // One that ended for want of use is not read, or it would be removed at once, beside the writer.
+        Session row = isInUse(id) ? rows.findById(id) : null;
+        return row == null || isTooOld(row) ? null : KeptSession.of(row);
+    }
+
+    private boolean isInUse(String id) {
+        return database.sql()
+                .sql("select count(*) > 0 from spring_session where session_id = :id and expiry_time > :now")
+                .param("id", id)
+                .param("now", System.currentTimeMillis() + SOON_MS)
+                .query(Boolean.class)
+                .single();
     }
 
     private boolean isTooOld(Session session) {
@@ -77,7 +92,10 @@ public final class Sessions implements SessionRepository<KeptSession>, AutoClose
 
     @Override
     public void deleteById(String id) {
-        rows.deleteById(id);
+        database.write(() -> {
+            rows.deleteById(id);
+            return true;
+        });
         listeners.forEach(l -> l.accept(id));
     }
 

@@ -115,8 +115,11 @@ class AnswersTest {
                 .extracting(Answer::id)
                 .containsExactly(first.id());
         assertThat(answers.of(YARD, "ada@moor.example")).hasSize(2);
+        List<SiteId> told = new ArrayList<>();
+        answers.onChange(told::add);
         assertThat(answers.remove(MAJA, YARD, List.of(first.id(), new AnswerId("none"))))
                 .isEqualTo(1);
+        assertThat(told).as("other windows learn of it").containsExactly(YARD);
         clock.set(NOON.plus(Duration.ofDays(32)));
         assertThat(new Outdated(database, clock).remove()).containsEntry("answer of a visitor", 1);
         assertThat(answers.counts(YARD)).isEmpty();

@@ -12,6 +12,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -142,6 +145,27 @@ class MembersTest {
         String before = entry.passwordLink(odo);
         members.deactivate(MAJA, YARD, List.of(odo.id()));
         assertThat(entry.reset(YARD, before, "newer")).isFalse();
+    }
+
+    /** What is found is held for a while: nobody who holds it waits for the writer, and nothing is found that had ended. */
+    @Test
+    void visitsAndChangesOfPasswordsNeitherStopEachOtherNorLeaveAnybodySignedIn() throws Exception {
+        Member odo = member("odo", State.ACTIVE);
+        MemberSessions sessions = members.sessions();
+        AtomicReference<String> token = new AtomicReference<>("");
+        CompletableFuture<Void> changes = CompletableFuture.runAsync(() -> IntStream.range(0, 200)
+                .forEach(n -> {
+                    token.set(entry.signIn(odo, "a browser"));
+                    at(NOON.plus(Duration.ofMinutes(6L * n)));
+                    entry.setPassword(odo, "password " + n, null);
+                    assertThat(sessions.find(YARD, token.get())).isEmpty();
+                }));
+        CompletableFuture<Void> visits = CompletableFuture.runAsync(() -> {
+            while (!changes.isDone()) {
+                sessions.find(YARD, token.get());
+            }
+        });
+        CompletableFuture.allOf(changes, visits).get(2, TimeUnit.MINUTES);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package venue.browser;
+package venue.server;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Random;
 
 /** A few of many, chosen by a seed that is told; all of them where {@code venue.all} is set, as by {@code ./venue bench every}. */
-final class Sampled {
+public final class Sampled {
 
-    static final long SEED = Long.getLong("venue.seed", System.nanoTime());
+    public static final long SEED = Long.getLong("venue.seed", System.nanoTime());
 
     private Sampled() {}
 
-    static <T> List<T> of(String what, List<T> all, int some) {
+    public static <T> List<T> of(String what, List<T> all, int some) {
         if (Boolean.getBoolean("venue.all") || all.size() <= some) {
             return all;
         }
