@@ -153,8 +153,8 @@ class MembersTest {
         Member odo = member("odo", State.ACTIVE);
         MemberSessions sessions = members.sessions();
         AtomicReference<String> token = new AtomicReference<>("");
-        CompletableFuture<Void> changes = CompletableFuture.runAsync(() -> IntStream.range(0, 200)
-                .forEach(n -> {
+        CompletableFuture<Void> changes =
+                CompletableFuture.runAsync(() -> IntStream.range(0, 200).forEach(n -> {
                     token.set(entry.signIn(odo, "a browser"));
                     at(NOON.plus(Duration.ofMinutes(6L * n)));
                     entry.setPassword(odo, "password " + n, null);
