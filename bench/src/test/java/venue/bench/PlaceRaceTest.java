@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.server.DemoFolder;
 
 /** Forty visitors for eight places, the server killed in the middle: a sample of {@code ./venue bench places}. */
 class PlaceRaceTest {
@@ -24,6 +25,7 @@ class PlaceRaceTest {
     @Test
     void exactlyAsManyAreGivenAsThereAreAndWhoWasToldHasOne() throws Exception {
         String path = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
+        DemoFolder.copyTo(data);
         List<String> program = List.of("-cp", path, "venue.server.Venue");
         assertThat(new PlaceRace(program, data, freePort()).run(40, 8)).isEmpty();
     }
