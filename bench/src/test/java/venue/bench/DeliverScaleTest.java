@@ -38,7 +38,7 @@ import venue.store.workspace.Workspaces;
 class DeliverScaleTest {
 
     private static final boolean ALL = Boolean.getBoolean("venue.all");
-    private static final int SMALL = ALL ? 200 : 10;
+    private static final int SMALL = ALL ? 200 : 20;
     private static final int LARGE = ALL ? 20_000 : 50;
     private static final int ROUNDS = ALL ? 40 : 2;
     private static final PersonId WHO = new PersonId("bench");
