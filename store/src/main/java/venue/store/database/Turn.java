@@ -1,7 +1,6 @@
 package venue.store.database;
 
 import java.lang.management.ManagementFactory;
-import java.lang.management.MonitorInfo;
 import java.lang.management.ThreadInfo;
 import java.util.Arrays;
 import java.util.concurrent.locks.ReentrantLock;
@@ -14,8 +13,6 @@ import java.util.function.Supplier;
 public final class Turn {
 
     private static final ThreadLocal<Integer> HELD = ThreadLocal.withInitial(() -> 0);
-    /** What a map locks while it, or a cache built on it, works out a value. */
-    private static final String WITHIN_A_MAP = "java.util.concurrent.ConcurrentHashMap$";
 
     private final ReentrantLock lock = new ReentrantLock();
     private final ReentrantLock writer;
@@ -46,14 +43,13 @@ public final class Turn {
     }
 
     /**
-     * Whether the thread holds no monitor of Venue's own, and none of a map or cache in which it works something out: one that a writer may
-     * want would stop both. Asked where the writer is waited for, while assertions are enabled, as in tests.
+     * Whether the thread holds no monitor of Venue's own: one that a writer may want would stop both. Asked where the writer is waited for,
+     * while assertions are enabled, as in tests.
      */
     static boolean holdsNoMonitor() {
         ThreadInfo[] self = ManagementFactory.getThreadMXBean()
                 .getThreadInfo(new long[] {Thread.currentThread().getId()}, true, false);
         return Arrays.stream(self[0].getLockedMonitors())
-                .map(MonitorInfo::getClassName)
-                .noneMatch(c -> c.startsWith("venue.") || c.startsWith(WITHIN_A_MAP));
+                .noneMatch(m -> m.getClassName().startsWith("venue."));
     }
 }
