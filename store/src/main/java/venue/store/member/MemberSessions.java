@@ -114,8 +114,8 @@ public final class MemberSessions {
     }
 
     /**
-     * Whose session a token is, while it is good and they may sign in. It is read, and its use written, while no lock of what is held
-     * is taken: whoever writes would wait for it with the writer in hand.
+     * Whose session a token is, while it is good and they may sign in. It is read, and its use written, while the cache holds no
+     * lock: a change of a member would wait for that lock while it has the writer.
      */
     public Optional<Open> find(SiteId site, String token) {
         Asked asked = new Asked(site, Hash.over(token), changes.get());

@@ -25,6 +25,7 @@ public final class Sessions implements SessionRepository<KeptSession>, AutoClose
 
     private static final Duration IDLE = Duration.ofHours(12);
     private static final Duration LONGEST = Duration.ofDays(30);
+    /** Between the look at a session's end and its reading. */
     private static final long SOON_MS = 1_000;
 
     private final Database database;
